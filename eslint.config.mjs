@@ -1,0 +1,12 @@
+import next from 'eslint-config-next';
+import nextVitals from 'eslint-config-next/core-web-vitals';
+import nextTypescript from 'eslint-config-next/typescript';
+
+const config = [
+  ...(Array.isArray(next) ? next : [next]),
+  ...(Array.isArray(nextVitals) ? nextVitals : [nextVitals]),
+  ...(Array.isArray(nextTypescript) ? nextTypescript : [nextTypescript]),
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts'] },
+];
+
+export default config;

@@ -1,0 +1,76 @@
+import { batchYield } from './yield';
+
+/** What stays in the bowl (a share of all) or in the bag (grams). */
+export type FillingLoss =
+  | { readonly kind: 'bowl'; readonly share: number }
+  | { readonly kind: 'bag'; readonly g: number };
+
+/** Everything that turns pieces into dough and filling and back. */
+export interface BatchTerms {
+  readonly doughPerPieceG: number;
+  readonly doseG: number;
+  readonly usedShare: number;
+  readonly rerolls: number;
+  readonly trimUsable: number;
+  /** Share of dough that stays on hands, board and roller. */
+  readonly stuckShare: number;
+  /** Dough lost off the ends of the whole batch, g. */
+  readonly endTrimG: number;
+  readonly fillingLoss: FillingLoss;
+  readonly piecesPerPortion: number;
+  /** Pieces cooked to taste. */
+  readonly tasted: number;
+  /** Share of pieces expected to be lost. */
+  readonly breakageShare: number;
+}
+
+/** Rounding noise that must not cost a piece. */
+const EPSILON = 1e-9;
+
+const rolledShare = (terms: BatchTerms): number => batchYield(terms) * (1 - terms.stuckShare);
+
+/**
+ * Dough for a number of pieces, g: pieces × dough per piece / (yield × (1 − stuck)) + end trim. Law.
+ * @example doughFor(100, terms) // 616 for 5.81 g pieces, 0.86 used, one reroll
+ */
+export const doughFor = (pieces: number, terms: BatchTerms): number =>
+  pieces > 0 ? (pieces * terms.doughPerPieceG) / rolledShare(terms) + terms.endTrimG : 0;
+
+/** Filling for a number of pieces, g: pieces × dose / (1 − bowl share), or + what the bag keeps. Law. */
+export function fillingFor(pieces: number, { doseG, fillingLoss }: BatchTerms): number {
+  if (pieces <= 0) return 0;
+  return fillingLoss.kind === 'bowl'
+    ? (pieces * doseG) / (1 - fillingLoss.share)
+    : pieces * doseG + fillingLoss.g;
+}
+
+/** Whole pieces that a dough gives; the inverse of `doughFor`. Law. */
+export const piecesFromDough = (doughG: number, terms: BatchTerms): number =>
+  Math.max(
+    0,
+    Math.floor(((doughG - terms.endTrimG) * rolledShare(terms)) / terms.doughPerPieceG + EPSILON),
+  );
+
+/** Filling that reaches the pieces, g, out of a bowl of it. */
+export const usableFilling = (fillingG: number, { fillingLoss }: BatchTerms): number =>
+  fillingLoss.kind === 'bowl'
+    ? fillingG * (1 - fillingLoss.share)
+    : Math.max(0, fillingG - fillingLoss.g);
+
+/** Whole pieces that a filling gives; the inverse of `fillingFor`. Law. */
+export const piecesFromFilling = (fillingG: number, terms: BatchTerms): number =>
+  Math.floor(usableFilling(fillingG, terms) / terms.doseG + EPSILON);
+
+/** Pieces to make so that every portion is full: plated / (1 − breakage), rounded up, plus tasted. */
+export const piecesForPortions = (portions: number, terms: BatchTerms): number =>
+  Math.ceil((portions * terms.piecesPerPortion) / (1 - terms.breakageShare) - EPSILON) +
+  terms.tasted;
+
+/** Full portions that a number of pieces gives after tasting and breakage; inverse of the above. */
+export const portionsFromPieces = (pieces: number, terms: BatchTerms): number =>
+  Math.max(
+    0,
+    Math.floor(
+      ((pieces - terms.tasted) * (1 - terms.breakageShare)) / terms.piecesPerPortion + EPSILON,
+    ),
+  );

@@ -1,0 +1,113 @@
+import {
+  doughFor,
+  fillingFor,
+  piecesFromDough,
+  piecesFromFilling,
+  usableFilling,
+  type BatchTerms,
+} from './batch';
+
+/** What the dead heat may turn, and how far. */
+export interface DeadHeatInput {
+  readonly doughG: number;
+  readonly fillingG: number;
+  readonly doseG: number;
+  readonly thicknessMm: number;
+  readonly sizeMm: number;
+  /** Thicknesses allowed, the dial's own steps; empty to keep the present one. */
+  readonly thicknessesMm: readonly number[];
+  /** Blank sizes allowed; empty to keep the present one. */
+  readonly sizesMm: readonly number[];
+  /** Doses allowed at a thickness and size; null keeps the present dose. */
+  doseBandG(thicknessMm: number, sizeMm: number): readonly [number, number] | null;
+  doughPerPieceG(thicknessMm: number, sizeMm: number): number;
+  readonly terms: Omit<BatchTerms, 'doseG' | 'doughPerPieceG'>;
+}
+
+export interface DeadHeat {
+  readonly doseG: number;
+  readonly thicknessMm: number;
+  readonly sizeMm: number;
+  readonly pieces: number;
+  readonly leftoverDoughG: number;
+  readonly leftoverFillingG: number;
+  /** Less than one piece of either is left. */
+  readonly usedUp: boolean;
+}
+
+interface Candidate extends DeadHeat {
+  readonly cost: number;
+}
+
+/**
+ * Uses up the dough and the filling in hand together: turns the dose first, then the thickness,
+ * then the blank, each inside its band and as little as it needs. When nothing uses both up, the
+ * candidate that leaves the smallest share. Law over bands that are rules.
+ * @example deadHeat({ doughG: 616, fillingG: 928, … }) // { doseG: 9, pieces: 100, usedUp: true, … }
+ */
+export function deadHeat(from: DeadHeatInput): DeadHeat {
+  const nearestFirst = (values: readonly number[], to: number) =>
+    [to, ...values.filter((each) => each !== to)].sort(
+      (a, b) => Math.abs(a - to) - Math.abs(b - to),
+    );
+  const thicknesses = nearestFirst(from.thicknessesMm, from.thicknessMm);
+  const sizes = nearestFirst(from.sizesMm, from.sizeMm);
+  let best: Candidate | undefined;
+  const consider = (thicknessMm: number, sizeMm: number): boolean => {
+    const candidate = tryOne(from, thicknessMm, sizeMm);
+    if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
+    return candidate?.usedUp ?? false;
+  };
+  // Dose alone is the first entry; then thickness at the present size; then size as well.
+  const stages: [number, number][][] = [
+    thicknesses.map((t) => [t, from.sizeMm]),
+    sizes.slice(1).flatMap((s) => thicknesses.map((t): [number, number] => [t, s])),
+  ];
+  for (const stage of stages) {
+    for (const [t, s] of stage) {
+      if (consider(t, s)) return withoutCost(tryOne(from, t, s)!);
+    }
+  }
+  return best ? withoutCost(best) : nothingPossible(from);
+}
+
+function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candidate | null {
+  const doughPerPieceG = from.doughPerPieceG(thicknessMm, sizeMm);
+  const band = from.doseBandG(thicknessMm, sizeMm) ?? [from.doseG, from.doseG];
+  const [lowG, highG] = band;
+  if (!(highG > 0) || highG < lowG) return null;
+  const terms = (doseG: number): BatchTerms => ({ ...from.terms, doughPerPieceG, doseG });
+  const fromDough = piecesFromDough(from.doughG, terms(lowG));
+  if (fromDough < 1) return null;
+  const wanted = usableFilling(from.fillingG, terms(lowG)) / fromDough;
+  const doseG = Math.min(highG, Math.max(lowG, wanted));
+  const exact = terms(doseG);
+  const pieces = Math.min(fromDough, piecesFromFilling(from.fillingG, exact));
+  if (pieces < 1) return null;
+  // Clear the last crumbs of rounding so that a bowl that is used up reads as empty.
+  const leftoverDoughG = Math.max(0, from.doughG - doughFor(pieces, exact));
+  const leftoverFillingG = Math.max(0, from.fillingG - fillingFor(pieces, exact));
+  const onePieceG = doughFor(1, exact) - exact.endTrimG;
+  return {
+    doseG,
+    thicknessMm,
+    sizeMm,
+    pieces,
+    leftoverDoughG,
+    leftoverFillingG,
+    usedUp: leftoverDoughG < onePieceG + 1e-6 && leftoverFillingG < doseG + 1e-6,
+    cost: leftoverDoughG / from.doughG + leftoverFillingG / from.fillingG,
+  };
+}
+
+const withoutCost = ({ cost: _cost, ...rest }: Candidate): DeadHeat => rest;
+
+const nothingPossible = (from: DeadHeatInput): DeadHeat => ({
+  doseG: from.doseG,
+  thicknessMm: from.thicknessMm,
+  sizeMm: from.sizeMm,
+  pieces: 0,
+  leftoverDoughG: from.doughG,
+  leftoverFillingG: from.fillingG,
+  usedUp: false,
+});

@@ -1,0 +1,143 @@
+import { z } from 'zod';
+import { batchYield } from '../batch/yield';
+import { compose } from '../composition/compose';
+import { startingPantry } from '../composition/pantry';
+import { flourMoisture } from '../dough/flourMoisture';
+import { hydration } from '../dough/hydration';
+import { spreadRadius } from '../filling/spreadRadius';
+import { yieldStressFromSpread } from '../filling/yieldStress';
+import { squareLayout } from '../layout/squareLayout';
+import { firstIssue } from '../plan/parsePlan';
+import { FieldError } from '../range';
+import { moundHeight } from '../shapes/cap';
+import { sheetLength, thicknessFromStrip } from '../sheet/massBalance';
+import { strengthFromHang } from '../sheet/strengthFromHang';
+
+interface Calculator {
+  run(input: unknown): Record<string, number>;
+}
+
+/** A calculator from its input schema; ranges are checked by the function itself. */
+const calculator = <T extends z.ZodType>(
+  schema: T,
+  run: (input: z.infer<T>) => Record<string, number>,
+): Calculator => ({
+  run(value) {
+    const parsed = schema.safeParse(value);
+    if (!parsed.success) {
+      const { path, message } = firstIssue(parsed.error);
+      throw new FieldError(path || 'input', message);
+    }
+    return run(parsed.data);
+  },
+});
+
+const number = z.number({ error: 'must be a number' });
+const text = z.string({ error: 'must be text' });
+const parts = z
+  .array(
+    z.strictObject({
+      id: text,
+      g: number,
+      preparation: text.optional(),
+      weighedG: number.optional(),
+    }),
+    { error: 'must be a list of { id, g }' },
+  )
+  .min(1, 'must hold at least one part');
+
+/** The calculators this version offers, by name. Inputs and outputs carry units in their names. */
+export const calculators: Readonly<Record<string, Calculator>> = {
+  flourMoisture: calculator(z.strictObject({ rh: number }), ({ rh }) => ({
+    wetBasis: flourMoisture(rh),
+  })),
+  composition: calculator(z.strictObject({ parts }), (input) => {
+    const { parts: _parts, ...figures } = compose(input.parts, startingPantry);
+    return figures;
+  }),
+  hydration: calculator(
+    z.strictObject({
+      parts,
+      rh: number.optional(),
+      style: z
+        .enum(['plain', 'benchFlourFree', 'rolledByPin'], {
+          error: 'must be one of: plain, benchFlourFree, rolledByPin',
+        })
+        .optional(),
+    }),
+    ({ parts: dough, rh, style = 'plain' }) => {
+      const h = hydration(dough, startingPantry, { rh, style });
+      return {
+        flourG: h.flourG,
+        waterG: h.waterG,
+        hydration: h.hydration,
+        target: h.target,
+        low: h.low,
+        high: h.high,
+        addWaterG: h.addWaterG,
+        addFlourG: h.addFlourG,
+      };
+    },
+  ),
+  yieldStressFromSpread: calculator(
+    z.strictObject({ volumeMl: number, diameterMm: number, densityGPerMl: number }),
+    (input) => ({ pa: yieldStressFromSpread(input) }),
+  ),
+  spreadRadius: calculator(
+    z.strictObject({ volumeMl: number, densityGPerMl: number, yieldStressPa: number }),
+    (input) => ({ mm: spreadRadius(input) }),
+  ),
+  moundHeight: calculator(z.strictObject({ volumeMl: number, radiusMm: number }), (input) => ({
+    mm: moundHeight(input),
+  })),
+  sheetLength: calculator(
+    z.strictObject({ massG: number, widthMm: number, thicknessMm: number }),
+    (input) => ({ mm: sheetLength(input) }),
+  ),
+  thicknessFromStrip: calculator(
+    z.strictObject({ massG: number, widthMm: number, lengthMm: number }),
+    (input) => ({ mm: thicknessFromStrip(input) }),
+  ),
+  strengthFromHang: calculator(z.strictObject({ lengthMm: number }), ({ lengthMm }) => ({
+    kPa: strengthFromHang(lengthMm),
+  })),
+  squareLayout: calculator(
+    z.strictObject({ widthMm: number, lengthMm: number, sideMm: number, gapMm: number }),
+    (input) => ({ count: squareLayout(input) }),
+  ),
+  batchYield: calculator(z.strictObject({ usedShare: number, rerolls: number }), (input) => ({
+    yield: batchYield(input),
+  })),
+};
+
+export type CalcResult =
+  | { readonly name: string; readonly output: Record<string, number> }
+  | { readonly name: string; readonly error: string };
+
+/**
+ * Runs a list of calculations; a bad one gets its own error and does not stop the rest.
+ * @throws FieldError when the whole is not a list of { name, input }
+ * @example runCalculations([{ name: 'flourMoisture', input: { rh: 0.5 } }])
+ * // [{ name: 'flourMoisture', output: { wetBasis: 0.115 } }]
+ */
+export function runCalculations(requests: unknown): CalcResult[] {
+  if (!Array.isArray(requests)) {
+    throw new FieldError('calculations', 'must be a list of { "name", "input" }');
+  }
+  return requests.map((request: unknown): CalcResult => {
+    const { name, input } = (request ?? {}) as { name?: unknown; input?: unknown };
+    const known = typeof name === 'string' && Object.hasOwn(calculators, name);
+    if (!known) {
+      return {
+        name: String(name),
+        error: `name must be one of: ${Object.keys(calculators).join(', ')}`,
+      };
+    }
+    try {
+      return { name, output: calculators[name]!.run(input) };
+    } catch (error) {
+      if (error instanceof FieldError) return { name, error: error.message };
+      throw error;
+    }
+  });
+}

@@ -1,0 +1,78 @@
+import { findIngredient, findPreparation, type Pantry } from './pantry';
+import { prepare, type PartMasses } from './prepare';
+
+/** One line of a formula: an ingredient by id, raw grams, and what is done to it. */
+export interface Part {
+  readonly id: string;
+  readonly g: number;
+  readonly preparation?: string | undefined;
+  readonly weighedG?: number | undefined;
+}
+
+export interface Composition {
+  readonly massG: number;
+  readonly waterG: number;
+  readonly proteinG: number;
+  readonly fatG: number;
+  readonly carbohydrateG: number;
+  /** With the air worked in. */
+  readonly densityGPerMl: number;
+  /** Water the solids cannot hold, as a share of mass. */
+  readonly freeWaterShare: number;
+  readonly parts: readonly PartMasses[];
+}
+
+/** Air worked into a filling when nothing else is said, share of volume. */
+export const DEFAULT_AIR_SHARE = 0.03;
+
+const PHASE_DENSITY_G_PER_ML = { water: 1.0, protein: 1.35, fat: 0.92, carbohydrate: 1.55 };
+
+/** No food packs denser than dry salt, g/ml. */
+const MAX_DENSITY_G_PER_ML = 2.16;
+
+/**
+ * Adds prepared parts up to one composition.
+ *
+ * Density (law): 1/ρ = Σ wᵢ/ρᵢ over water 1.00, protein 1.35, fat 0.92, carbohydrate 1.55 g/ml,
+ * times (1 − air). Minerals count as mass without volume: dissolved they add almost none.
+ * Free water (law on a table): φ = max(0, W − Σ solidsᵢ × holdingᵢ) / mass.
+ *
+ * @throws FieldError for an unknown id, a preparation that does not suit, or an amount out of range
+ */
+export function compose(
+  parts: readonly Part[],
+  pantry: Pantry,
+  { air = DEFAULT_AIR_SHARE, field = 'parts' }: { air?: number; field?: string } = {},
+): Composition {
+  const masses = parts.map((part, index) => {
+    const at = `${field}[${index}]`;
+    const ingredient = findIngredient(pantry, part.id, `${at}.id`);
+    const preparation = part.preparation
+      ? findPreparation(pantry, part.preparation, part.id, `${at}.preparation`)
+      : undefined;
+    return prepare(ingredient, part.g, preparation, part.weighedG, at);
+  });
+  const sum = (key: keyof PartMasses) => masses.reduce((total, each) => total + each[key], 0);
+  const massG = sum('massG');
+  const waterG = sum('waterG');
+  const proteinG = sum('proteinG');
+  const fatG = sum('fatG');
+  const carbohydrateG = sum('carbohydrateG');
+  const volumeMl =
+    waterG / PHASE_DENSITY_G_PER_ML.water +
+    proteinG / PHASE_DENSITY_G_PER_ML.protein +
+    fatG / PHASE_DENSITY_G_PER_ML.fat +
+    carbohydrateG / PHASE_DENSITY_G_PER_ML.carbohydrate;
+  const solidDensity =
+    massG > 0 ? massG / Math.max(volumeMl, massG / MAX_DENSITY_G_PER_ML) : PHASE_DENSITY_G_PER_ML.water;
+  return {
+    massG,
+    waterG,
+    proteinG,
+    fatG,
+    carbohydrateG,
+    densityGPerMl: solidDensity * (1 - air),
+    freeWaterShare: massG > 0 ? Math.max(0, waterG - sum('holdingG')) / massG : 0,
+    parts: masses,
+  };
+}

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { oneOf, quantity, shortText } from '../fields';
+import { genericRollers, rollerSchema } from '../sheet/roller';
+
+/** Version of the kitchen document this product writes. */
+const KITCHEN_VERSION = 1;
+
+const cutterSchema = z.strictObject({
+  name: shortText('Cutter name', 60),
+  mm: quantity('Cutter size', { min: 15, max: 200, unit: 'mm' }),
+  form: oneOf('Cutter form', ['square', 'round', 'wheel']),
+});
+
+const spoonSchema = z.strictObject({
+  name: shortText('Spoon name', 60),
+  ml: quantity('Spoon volume', { min: 0.5, max: 200, unit: 'ml' }),
+});
+
+const potSchema = z.strictObject({
+  name: shortText('Pot name', 60),
+  litres: quantity('Pot volume', { min: 0.5, max: 200, unit: 'litres' }),
+});
+
+/** The cook's own gear: what rulers are marked with and plans choose from. */
+export const kitchenSchema = z.strictObject({
+  format: z.literal('mortar-sheet/kitchen'),
+  version: z.literal(KITCHEN_VERSION),
+  name: shortText('Kitchen name', 120),
+  cooks: z.array(shortText('Cook name', 60)).max(40),
+  /** Weight of one egg's contents, as the cook's eggs run, g. */
+  eggG: quantity('Egg without shell', { min: 30, max: 90, unit: 'g' }),
+  yolkG: quantity('Yolk', { min: 8, max: 35, unit: 'g' }),
+  rollers: z.array(rollerSchema).min(1, 'Rollers must hold at least one').max(20),
+  cutters: z.array(cutterSchema).max(40),
+  spoons: z.array(spoonSchema).max(20),
+  pots: z.array(potSchema).max(20),
+});
+
+export type Kitchen = z.infer<typeof kitchenSchema>;
+
+/** The kitchen a new user starts with: generic rollers and common cutters, all to be edited. */
+export const startingKitchen: Kitchen = {
+  format: 'mortar-sheet/kitchen',
+  version: KITCHEN_VERSION,
+  name: 'My kitchen',
+  cooks: [],
+  eggG: 50,
+  yolkG: 17,
+  rollers: [...genericRollers],
+  cutters: [
+    { name: '50 cutter', mm: 50, form: 'square' },
+    { name: '60 cutter', mm: 60, form: 'square' },
+    { name: '70 cutter', mm: 70, form: 'square' },
+  ],
+  spoons: [
+    { name: '1 tsp', ml: 5 },
+    { name: '2 tsp', ml: 10 },
+    { name: '1 tbsp', ml: 15 },
+  ],
+  pots: [{ name: 'Pot, 5 litres', litres: 5 }],
+};

@@ -1,0 +1,64 @@
+import { allergensOf } from '../composition/allergens';
+import { findIngredient, type Pantry } from '../composition/pantry';
+import type { Plan } from './schema';
+
+/** Core temperature taken as safe for meat, fish, poultry and egg when nothing else is set, °C. */
+export const SAFE_CORE_C = 74;
+
+/** Longest that cold fillings may be at room temperature, all times added, min. */
+export const ROOM_LIMIT_MIN = 120;
+
+export interface SafeCore {
+  readonly tempC: number | null;
+  /** Ingredients that ask for it, by name. */
+  readonly because: readonly string[];
+  readonly setByCook: boolean;
+}
+
+/** The core temperature a plan's filling must reach; null when nothing in it asks for one. Table. */
+export function safeCore(plan: Plan, pantry: Pantry): SafeCore {
+  const because = plan.filling.parts
+    .map((part) => findIngredient(pantry, part.id))
+    .filter(({ group }) => group === 'meat' || group === 'fish' || group === 'egg')
+    .map(({ name }) => name);
+  const set = plan.boil.safeCoreC;
+  return {
+    tempC: set ?? (because.length ? SAFE_CORE_C : null),
+    because,
+    setByCook: set !== undefined,
+  };
+}
+
+/** Allergens of the whole piece: dough, filling, and the egg it may be sealed with. */
+export const planAllergens = (plan: Plan, pantry: Pantry): string[] =>
+  allergensOf(
+    [
+      ...plan.dough.parts.map((part) => part.id),
+      ...plan.filling.parts.map((part) => part.id),
+      ...(plan.hold.medium === 'egg' || plan.hold.medium === 'eggWhite' ? ['egg-whole'] : []),
+    ],
+    pantry,
+  );
+
+/** Allergens of a part with nothing of it in still count: it may have touched the board. */
+export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
+  const groups = new Set(
+    [...plan.dough.parts, ...plan.filling.parts].map((part) => findIngredient(pantry, part.id).group),
+  );
+  const ids = new Set(plan.filling.parts.map((part) => part.id));
+  const lines = ['Do not eat raw flour or raw dough.'];
+  if (groups.has('egg') || plan.hold.medium === 'egg' || plan.hold.medium === 'eggWhite') {
+    lines.push('Do not eat raw egg. Egg dough: use the same day or freeze the pieces; never keep it warm.');
+  }
+  if (groups.has('meat') || groups.has('fish')) {
+    lines.push('Cool hot filling fast, then keep it at 5 °C or below.');
+  }
+  lines.push('No more than 2 hours in all at room temperature. Freeze at −18 °C.');
+  if (ids.has('nettle-raw') || ids.has('wild-greens-raw')) {
+    lines.push('Foraged plants only when surely identified; gloves for stinging ones.');
+  }
+  lines.push('Shared water, boards and rollers spread allergens.');
+  lines.push('Fingers, hair and sleeves away from powered rollers. Steam and boiling water scald.');
+  lines.push('Times and temperatures are guidance: local food codes and licensed practice come first.');
+  return lines;
+}

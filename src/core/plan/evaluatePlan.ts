@@ -1,0 +1,26 @@
+import { solveBatch } from '../batch/solveBatch';
+import { startingPantry, type Pantry } from '../composition/pantry';
+import { planContext } from './context';
+import { figuresOf } from './figures';
+import type { Plan } from './schema';
+import { stationsOf } from './stations';
+import { workingsOf } from './workings';
+
+/** Everything a plan works out to. */
+export type PlanResult = ReturnType<typeof evaluatePlan>;
+
+/**
+ * Works a plan out: pieces, dough, filling, what is left, the piece itself, its margins and weakest
+ * link, the state of every station, and the working of every figure.
+ * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
+ * @example evaluatePlan(parsePlan(document)).pieces // 104
+ */
+export function evaluatePlan(plan: Plan, pantry: Pantry = startingPantry) {
+  const context = planContext(plan, pantry);
+  const figures = figuresOf(context, solveBatch(context.wayIn, context.terms));
+  return {
+    ...figures,
+    stations: stationsOf(plan, figures),
+    working: workingsOf(context, figures),
+  };
+}

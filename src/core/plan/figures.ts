@@ -1,0 +1,141 @@
+import { batchYield } from '../batch/yield';
+import type { Batch } from '../batch/solveBatch';
+import { freeWaterGrade } from '../filling/freeWaterGrade';
+import { gridLayout } from '../layout/squareLayout';
+import { pressedEdge } from '../shapes/finish';
+import { makePiece, smallestSize } from '../shapes/piece';
+import { plannedSheets } from '../sheet/plannedSheets';
+import { seenThrough } from '../sheet/seenThrough';
+import { nearestSetting } from '../sheet/setting';
+import { cautionsFor, planAllergens, safeCore } from './cautions';
+import { doseBand, type PlanContext } from './context';
+import { remediesFor } from './remedies';
+import { stateOfMargin } from './state';
+
+/** The figures of a plan, before states and workings are added. */
+export type PlanFigures = ReturnType<typeof figuresOf>;
+
+/** Gathers every figure of a plan from its context and its batch. */
+export function figuresOf(context: PlanContext, batch: Batch) {
+  const { plan, pantry, hydration, composition, piece: pieceInput, terms } = context;
+  const piece = makePiece(pieceInput);
+  const { family, size, thicknessMm, doseG } = pieceInput;
+  const link = piece.margins.lip <= piece.margins.thinning ? 'lip' : 'thinning';
+  const margin = piece.margins[link];
+  const widthMm = Math.min(plan.sheet.widthMm, plan.sheet.roller.widthMm);
+  const sheets = plannedSheets({
+    doughG: batch.dough.inG - batch.dough.leftoverG,
+    widthMm,
+    thicknessMm,
+    benchMm: plan.sheet.benchMm,
+  });
+  const blank = family.blank(size, piece.mound);
+  const setting = nearestSetting(plan.sheet.roller, thicknessMm);
+  const doughScale = batch.dough.inG / hydration.massG;
+  const fillingScale = composition.massG > 0 ? batch.filling.inG / composition.massG : 0;
+  const pressedMm = pressedEdge(pieceInput.finish, thicknessMm);
+  return {
+    name: plan.name,
+    wayIn: plan.batch.wayIn,
+    pieces: batch.counts.made,
+    portions: batch.portions,
+    counts: batch.counts,
+    dough: {
+      totalG: batch.dough.inG,
+      perPieceG: piece.doughG,
+      hydration: hydration.hydration,
+      target: hydration.target,
+      low: hydration.low,
+      high: hydration.high,
+      /** For this batch, not for the recipe as written. */
+      addWaterG: hydration.addWaterG * doughScale,
+      addFlourG: hydration.addFlourG * doughScale,
+      recipeG: hydration.massG,
+      scale: doughScale,
+      parts: plan.dough.parts.map(({ id, g }) => ({
+        id,
+        name: pantry.ingredients.get(id)?.name ?? id,
+        recipeG: g,
+        g: g * doughScale,
+      })),
+    },
+    filling: {
+      totalG: batch.filling.inG,
+      perPieceG: doseG,
+      freeWaterShare: composition.freeWaterShare,
+      grade: freeWaterGrade(composition.freeWaterShare),
+      yieldStressPa: context.yieldStressPa,
+      measured: plan.filling.yieldStressPa !== undefined,
+      densityGPerMl: composition.densityGPerMl,
+      doseMl: doseG / composition.densityGPerMl,
+      recipeG: composition.massG,
+      scale: fillingScale,
+      parts: plan.filling.parts.map(({ id, g, preparation }, index) => ({
+        id,
+        name: pantry.ingredients.get(id)?.name ?? id,
+        preparation: pantry.preparations.get(preparation)?.name ?? preparation,
+        recipeG: g,
+        g: g * fillingScale,
+        preparedG: (composition.parts[index]?.massG ?? 0) * fillingScale,
+      })),
+    },
+    /** Dough to filling in one piece, by weight. */
+    ratio: piece.doughG / doseG,
+    leftover: { doughG: batch.dough.leftoverG, fillingG: batch.filling.leftoverG },
+    ledger: { dough: batch.dough, filling: batch.filling },
+    yield: batchYield(terms),
+    sheet: {
+      thicknessMm,
+      setting: setting.label,
+      between: setting.between,
+      nearestMm: setting.mm,
+      bandMm: family.thicknessBandMm,
+      seen: seenThrough(thicknessMm),
+      count: sheets.count,
+      massG: sheets.massG,
+      lengthMm: sheets.lengthMm,
+      widthMm,
+      grid: gridLayout({
+        // Two layers in register come from one sheet laid over itself.
+        lengthMm: sheets.lengthMm / blank.layers,
+        widthMm,
+        alongMm: blank.alongMm,
+        acrossMm: blank.acrossMm,
+        gapMm: 0,
+      }),
+      blank,
+    },
+    shape: {
+      family: plan.shape.family,
+      name: family.name,
+      sizeMm: size.sizeMm,
+      pitchMm: size.pitchMm,
+      doseG,
+      lipMm: piece.lipMm,
+      neededLipMm: piece.neededLipMm,
+      overTopMm: piece.overTopMm,
+      mound: piece.mound,
+      doseBandG: doseBand(pieceInput),
+      smallestSizeMm: smallestSize(pieceInput),
+      drawing: family.draw(size, piece.mound, { thicknessMm, pressedMm }),
+    },
+    edge: {
+      pressedMm,
+      /** Minutes to soften, rules: 6 (e/2)² for the edge, 6 t² for the face. */
+      softMin: 6 * (pressedMm / 2) ** 2,
+      faceMin: 6 * thicknessMm ** 2,
+    },
+    saltG: plan.boil.waterL * plan.boil.saltGPerL,
+    safeCore: safeCore(plan, pantry),
+    allergens: planAllergens(plan, pantry),
+    cautions: cautionsFor(plan, pantry),
+    margins: piece.margins,
+    weakestLink: {
+      name: link as 'lip' | 'thinning',
+      margin,
+      state: stateOfMargin(margin),
+      remedies: remediesFor(plan, pieceInput),
+    },
+    deadHeat: context.deadHeat,
+  };
+}

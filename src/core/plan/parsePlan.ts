@@ -1,0 +1,131 @@
+import type { z } from 'zod';
+import { findIngredient, findPreparation, startingPantry, type Pantry } from '../composition/pantry';
+import { prepare } from '../composition/prepare';
+import { FieldError } from '../range';
+import { familyOf } from '../shapes/families';
+import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './schema';
+
+/** A document that cannot be read as a plan; the message names the field and what is allowed. */
+export class PlanError extends Error {
+  constructor(
+    message: string,
+    readonly path: string = '',
+  ) {
+    super(message);
+    this.name = 'PlanError';
+  }
+}
+
+/** Brings a document of version n to n + 1; one entry per old version, none while there is only one. */
+export type Upgrades = Readonly<Record<number, (old: Record<string, unknown>) => Record<string, unknown>>>;
+
+const UPGRADES: Upgrades = {};
+
+/**
+ * Brings an older document forward, a version at a time.
+ * @throws PlanError when it is of a later version, or of none
+ */
+export function upgradeDocument(
+  document: Record<string, unknown>,
+  { upgrades, to }: { upgrades: Upgrades; to: number },
+): Record<string, unknown> {
+  const { version } = document;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    throw new PlanError(`version: must be a whole number from 1 to ${to}`, 'version');
+  }
+  if (version > to) {
+    throw new PlanError(
+      `version: this plan was written by a later version of the product (${version}); this one reads 1 to ${to}`,
+      'version',
+    );
+  }
+  let current = document;
+  for (let v = version; v < to; v += 1) {
+    const step = upgrades[v];
+    if (!step) throw new PlanError(`version: no way forward from version ${v}`, 'version');
+    current = { ...step(current), version: v + 1 };
+  }
+  return current;
+}
+
+/**
+ * Reads an unknown value as a plan, filling defaults in and checking every id and amount.
+ * @throws PlanError with one message, naming the first bad field and what it allows
+ */
+export function parsePlan(document: unknown, pantry: Pantry = startingPantry): Plan {
+  if (typeof document !== 'object' || document === null || Array.isArray(document)) {
+    throw new PlanError('plan: must be an object, a plan document');
+  }
+  if ((document as { format?: unknown }).format !== PLAN_FORMAT) {
+    throw new PlanError(`format: must be "${PLAN_FORMAT}"`, 'format');
+  }
+  const upgraded = upgradeDocument(document as Record<string, unknown>, {
+    upgrades: UPGRADES,
+    to: PLAN_VERSION,
+  });
+  const parsed = planSchema.safeParse(upgraded);
+  if (!parsed.success) {
+    const { path, message } = firstIssue(parsed.error);
+    throw new PlanError(path ? `${path}: ${message}` : message, path);
+  }
+  checkAgainstPantry(parsed.data, pantry);
+  return parsed.data;
+}
+
+/** The first thing wrong, with its path as `batch.portions` or `dough.parts[1].g`. */
+export function firstIssue(error: z.ZodError): { path: string; message: string } {
+  const issue = error.issues[0];
+  return issue
+    ? { path: dotted(issue.path), message: issue.message }
+    : { path: '', message: 'not readable' };
+}
+
+const dotted = (path: readonly PropertyKey[]): string =>
+  path.reduce<string>(
+    (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
+    '',
+  );
+
+/** What the schema cannot know: ids, preparations that suit, weighed results that are possible, sizes of this shape. */
+function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
+  try {
+    plan.dough.parts.forEach((part, i) => findIngredient(pantry, part.id, `dough.parts[${i}].id`));
+    const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+    if (!plan.dough.parts.some((part) => part.g > 0 && isFlour(part.id))) {
+      throw new FieldError('dough.parts', 'must hold at least one flour, more than 0 g');
+    }
+    plan.filling.parts.forEach((part, i) => {
+      const at = `filling.parts[${i}]`;
+      const ingredient = findIngredient(pantry, part.id, `${at}.id`);
+      const preparation = findPreparation(pantry, part.preparation, part.id, `${at}.preparation`);
+      prepare(ingredient, part.g, preparation, part.weighedG, at);
+    });
+    if (!plan.filling.parts.some((part) => (part.weighedG ?? part.g) > 0)) {
+      throw new FieldError('filling.parts', 'must hold more than 0 g of something');
+    }
+    checkShape(plan);
+  } catch (error) {
+    if (error instanceof FieldError) {
+      throw new PlanError(`${error.field}: ${error.message.slice(error.field.length + 1)}`, error.field);
+    }
+    throw error;
+  }
+}
+
+function checkShape({ shape }: Plan): void {
+  const family = familyOf(shape.family);
+  for (const { key, minMm, maxMm, label } of family.dimensions) {
+    if (shape[key] < minMm || shape[key] > maxMm) {
+      throw new FieldError(
+        `shape.${key}`,
+        `${label} of ${family.name.toLowerCase()} must be a number from ${minMm} to ${maxMm} mm, not ${shape[key]}`,
+      );
+    }
+  }
+  if (!family.finishes.includes(shape.finish)) {
+    throw new FieldError(
+      'shape.finish',
+      `must be one of: ${family.finishes.join(', ')} for ${family.name.toLowerCase()}`,
+    );
+  }
+}

@@ -1,0 +1,133 @@
+import { spreadHalfWidth, spreadRadius } from '../filling/spreadRadius';
+import { capHeight, capRadius } from './cap';
+
+/** How the filling is put down. */
+export type Laid = 'ball' | 'piped' | 'spooned';
+
+/** Height to radius of a cap as laid, by the way it is put down. Rule. */
+export const HEIGHT_TO_RADIUS: Record<Laid, number> = { ball: 0.9, piped: 0.6, spooned: 0.5 };
+
+/** Height to radius of each face of a mound folded in the hand. Rule. */
+const LENS_HEIGHT_TO_RADIUS = 0.45;
+
+/** Load under a sheet pressed down round the mound, against 1 on its own. Rule. */
+export const PRESSED_LOAD = 6;
+
+/** How the dough goes over a mound; the coefficient c of drape thinning. Rule. */
+const DRAPE = { draped: 0.35, stretched: 0.7 } as const;
+
+/** A sheet thinner than this tears over the filling, mm. Rule. */
+export const TEAR_THICKNESS_MM = 0.35;
+
+/** What a mound is made from. */
+export interface MoundInput {
+  readonly doseG: number;
+  readonly densityGPerMl: number;
+  readonly yieldStressPa: number;
+  readonly laid: Laid;
+}
+
+/** The mound as it sits after a minute. */
+export interface Mound {
+  readonly form: 'cap' | 'lens' | 'log';
+  readonly volumeMm3: number;
+  /** Radius of the footprint, or half the width of a log, mm. */
+  readonly radiusMm: number;
+  /** Height over the lower sheet; for a lens, of one face, mm. */
+  readonly heightMm: number;
+  readonly laidRadiusMm: number;
+  readonly slumpedRadiusMm: number;
+  /** Area of the dome over its footprint, λ. */
+  readonly areaRatio: number;
+  readonly drape: number;
+}
+
+const volumeOf = ({ doseG, densityGPerMl }: MoundInput): number => (doseG / densityGPerMl) * 1000;
+
+/**
+ * A mound on the bench under a second sheet: a spherical cap. Law on the rules for laid height.
+ * @example capMound({ doseG: 9, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'piped' }).radiusMm // 20.2
+ */
+export function capMound(from: MoundInput): Mound {
+  const volumeMm3 = volumeOf(from);
+  const laidRadiusMm = capRadius(volumeMm3, HEIGHT_TO_RADIUS[from.laid]);
+  const slumpedRadiusMm = slump(from, volumeMm3, PRESSED_LOAD);
+  const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
+  const heightMm = capHeight(volumeMm3, radiusMm);
+  return {
+    form: 'cap',
+    volumeMm3,
+    radiusMm,
+    heightMm,
+    laidRadiusMm,
+    slumpedRadiusMm,
+    areaRatio: (radiusMm ** 2 + heightMm ** 2) / radiusMm ** 2,
+    drape: DRAPE.draped,
+  };
+}
+
+/** A mound folded in the hand, doming both ways: two caps of half the volume. */
+export function lensMound(from: MoundInput): Mound {
+  const volumeMm3 = volumeOf(from);
+  const laidRadiusMm = capRadius(volumeMm3 / 2, LENS_HEIGHT_TO_RADIUS);
+  const slumpedRadiusMm = slump(from, volumeMm3, 1);
+  const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
+  const heightMm = capHeight(volumeMm3 / 2, radiusMm);
+  return {
+    form: 'lens',
+    volumeMm3,
+    radiusMm,
+    heightMm,
+    laidRadiusMm,
+    slumpedRadiusMm,
+    areaRatio: (radiusMm ** 2 + heightMm ** 2) / radiusMm ** 2,
+    drape: DRAPE.stretched,
+  };
+}
+
+/**
+ * A piped log pinched to its pitch: a half-cylinder of the dose's volume, settled to a half-ellipse
+ * of the same area when the filling is loose.
+ */
+export function logMound(from: MoundInput, pitchMm: number): Mound {
+  const volumeMm3 = volumeOf(from);
+  const areaMm2 = volumeMm3 / pitchMm;
+  const laidRadiusMm = Math.sqrt((2 * areaMm2) / Math.PI);
+  const slumpedRadiusMm = spreadHalfWidth({ areaMm2, ...from, load: PRESSED_LOAD });
+  const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
+  const heightMm = (2 * areaMm2) / (Math.PI * radiusMm);
+  return {
+    form: 'log',
+    volumeMm3,
+    radiusMm,
+    heightMm,
+    laidRadiusMm,
+    slumpedRadiusMm,
+    areaRatio: halfEllipseArc(radiusMm, heightMm) / (2 * radiusMm),
+    drape: DRAPE.draped,
+  };
+}
+
+/**
+ * Length of half an ellipse's outline, mm: Ramanujan's approximation, exact for a circle.
+ * @example halfEllipseArc(10, 10) // 31.416
+ */
+export const halfEllipseArc = (a: number, b: number): number =>
+  (Math.PI * (3 * (a + b) - Math.sqrt((3 * a + b) * (a + 3 * b)))) / 2;
+
+/**
+ * Thickness of the dough over the dome, mm: t / (1 + c (λ − 1)). Law on the rule for c.
+ * @example thicknessOverDome(0.8, mound) // 0.71 for a piped cap
+ */
+export const thicknessOverDome = (
+  thicknessMm: number,
+  { areaRatio, drape }: Pick<Mound, 'areaRatio' | 'drape'>,
+): number => thicknessMm / (1 + drape * (areaRatio - 1));
+
+const slump = (from: MoundInput, volumeMm3: number, load: number): number =>
+  spreadRadius({
+    volumeMl: volumeMm3 / 1000,
+    densityGPerMl: from.densityGPerMl,
+    yieldStressPa: from.yieldStressPa,
+    load,
+  });

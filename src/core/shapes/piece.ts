@@ -1,0 +1,88 @@
+import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../constants';
+import { neededLip, type Finish } from './finish';
+import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } from './mound';
+import type { Dimensions, ShapeFamily } from './shape';
+
+export interface PieceInput extends MoundInput {
+  readonly family: ShapeFamily;
+  readonly size: Dimensions;
+  readonly thicknessMm: number;
+  readonly finish: Finish;
+}
+
+export interface Piece {
+  readonly doughG: number;
+  readonly mound: Mound;
+  readonly lipMm: number;
+  readonly neededLipMm: number;
+  readonly overTopMm: number;
+  /** Capacity ÷ demand; 1 is on the edge. */
+  readonly margins: { readonly lip: number; readonly thinning: number };
+}
+
+/**
+ * Dough in one piece, g: density × thickness × flat area of all layers. Law.
+ * @example pieceDough(ravioliSquare, { sizeMm: 55, pitchMm: 0 }, 0.8) // 5.808
+ */
+export const pieceDough = (family: ShapeFamily, size: Dimensions, thicknessMm: number): number =>
+  DOUGH_DENSITY_G_PER_ML * thicknessMm * family.flatAreaMm2(size) * ML_PER_MM3;
+
+/** Works out one piece: weights, settled mound, lip, thinning. */
+export function makePiece(from: PieceInput): Piece {
+  const { family, size, thicknessMm, finish } = from;
+  const mound = family.mound(from, size);
+  const lipMm = family.lipMm(size, mound);
+  const neededLipMm = neededLip(finish, thicknessMm);
+  const overTopMm = thicknessOverDome(thicknessMm, mound);
+  return {
+    doughG: pieceDough(family, size, thicknessMm),
+    mound,
+    lipMm,
+    neededLipMm,
+    overTopMm,
+    // A mound past the edge has no lip at all, not a negative share of one.
+    margins: { lip: Math.max(0, lipMm) / neededLipMm, thinning: overTopMm / TEAR_THICKNESS_MM },
+  };
+}
+
+/**
+ * The largest dose whose lip still reaches `margin` times the need, g, by bisection; 0 when even
+ * the smallest does not. The lip falls as the dose grows, so there is one crossing.
+ */
+export function largestDose(
+  from: Omit<PieceInput, 'doseG'>,
+  { margin = 1, maxG = 80 }: { margin?: number; maxG?: number } = {},
+): number {
+  const holds = (doseG: number) => makePiece({ ...from, doseG }).margins.lip >= margin;
+  let low = 0.1;
+  let high = maxG;
+  if (!holds(low)) return 0;
+  if (holds(high)) return high;
+  for (let step = 0; step < 26; step += 1) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/** The smallest blank (or strip) whose lip reaches `margin` times the need, mm; null when none does. */
+export function smallestSize(
+  from: Omit<PieceInput, 'size'> & { size: Dimensions },
+  { margin = 1 }: { margin?: number } = {},
+): number | null {
+  const field = from.family.dimensions[0];
+  if (!field) return null;
+  const holds = (sizeMm: number) =>
+    makePiece({ ...from, size: { ...from.size, sizeMm } }).margins.lip >= margin;
+  if (!holds(field.maxMm)) return null;
+  if (holds(field.minMm)) return field.minMm;
+  let low = field.minMm;
+  let high = field.maxMm;
+  for (let step = 0; step < 26; step += 1) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}

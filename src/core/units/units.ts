@@ -1,0 +1,26 @@
+import { z } from 'zod';
+
+/** How a user likes to read figures. Inside, everything is g, mm, ml, °C. */
+export const unitPreferencesSchema = z.strictObject({
+  system: z.enum(['metric', 'us']),
+  temperature: z.enum(['C', 'F']),
+  /** Whose teaspoon: 5 ml or 4.93 ml; `none` for weights alone. */
+  spoons: z.enum(['metric', 'us', 'none']),
+});
+
+export type UnitPreferences = z.infer<typeof unitPreferencesSchema>;
+
+export const METRIC: UnitPreferences = { system: 'metric', temperature: 'C', spoons: 'metric' };
+export const US_CUSTOMARY: UnitPreferences = { system: 'us', temperature: 'F', spoons: 'us' };
+
+/** Exact by definition. */
+export const G_PER_OZ = 28.349523125;
+export const MM_PER_INCH = 25.4;
+export const ML_PER_US_TSP = 4.92892159375;
+export const L_PER_US_QUART = 0.946352946;
+
+/** `celsiusToFahrenheit(74)` → `165.2` */
+export const celsiusToFahrenheit = (c: number): number => (c * 9) / 5 + 32;
+
+/** `fahrenheitToCelsius(165.2)` → `74` */
+export const fahrenheitToCelsius = (f: number): number => ((f - 32) * 5) / 9;
