@@ -1,5 +1,9 @@
 import { z } from 'zod';
 import { quantity, shortText } from '../fields';
+import type { FieldRange } from '../range';
+import { LOG_FIELDS } from './logFields';
+
+const measure = ({ label, ...range }: FieldRange & { label: string }) => quantity(label, range);
 
 /** What came of a plan, as written down afterwards. Ids are made by the client, so a repeat changes nothing. */
 export const logEntrySchema = z
@@ -7,13 +11,13 @@ export const logEntrySchema = z
     id: z.uuid({ error: 'Entry id must be a UUID' }),
     madeOn: z.iso.date({ error: 'Date must be a day as 2026-11-24' }),
     cook: shortText('Cook', 60).optional(),
-    pieces: quantity('Pieces made', { min: 0, max: 20_000, whole: true }),
-    burst: quantity('Burst', { min: 0, max: 20_000, whole: true }),
-    doughLeftG: quantity('Dough left', { min: 0, max: 100_000, unit: 'g' }),
-    fillingLeftG: quantity('Filling left', { min: 0, max: 100_000, unit: 'g' }),
+    pieces: measure(LOG_FIELDS.pieces),
+    burst: measure(LOG_FIELDS.burst),
+    doughLeftG: measure(LOG_FIELDS.doughLeftG),
+    fillingLeftG: measure(LOG_FIELDS.fillingLeftG),
     /** As measured, when it was. */
-    thicknessMm: quantity('Measured thickness', { min: 0.2, max: 6, unit: 'mm' }).optional(),
-    doseG: quantity('Measured dose', { min: 0.1, max: 100, unit: 'g' }).optional(),
+    thicknessMm: measure(LOG_FIELDS.thicknessMm).optional(),
+    doseG: measure(LOG_FIELDS.doseG).optional(),
     note: z.string().max(4000, 'Note must be at most 4000 characters').default(''),
   })
   .refine((entry) => entry.burst <= entry.pieces, {

@@ -80,11 +80,14 @@ export function figureText(value: number, unit: FigureUnit, preferences: UnitPre
 const trimZero = (text: string): string => text.replace(/\.0+$/, '');
 
 function grams(g: number): FormattedFigure {
+  // Nothing is nothing, however finely it is weighed.
+  if (Math.abs(g) < 0.05) return { text: '0', unit: 'g' };
   if (Math.abs(g) >= 10_000) return { text: decimals(g / 1000, 1), unit: 'kg' };
   return { text: decimals(g, Math.abs(g) < 20 ? 1 : 0), unit: 'g' };
 }
 
 function ounces(g: number): FormattedFigure {
+  if (Math.abs(g) < 0.05) return { text: '0', unit: 'oz' };
   const oz = g / G_PER_OZ;
   if (Math.abs(oz) < 16) return { text: decimals(oz, Math.abs(oz) < 2 ? 2 : 1), unit: 'oz' };
   const whole = Math.trunc(Math.round(oz * 10) / 10 / 16);

@@ -1,0 +1,63 @@
+/** Fills an empty database with the demo kitchen, its plans and their history. Run: tsx demo/seed.ts FILE */
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { kitchenSchema } from '../src/core/kitchen/kitchen';
+import { logEntrySchema } from '../src/core/log/logEntry';
+import { parsePlan } from '../src/core/plan/parsePlan';
+import { openDatabase } from '../src/server/db/database';
+import { plans } from '../src/server/db/schema';
+import { saveKitchen } from '../src/server/repositories/kitchen';
+import { addLogEntry } from '../src/server/repositories/log';
+import { createPlan, getPlan, savePlan } from '../src/server/repositories/plans';
+
+interface PlanHistory {
+  plan: string;
+  id: string;
+  revisions: { at: string; set: Record<string, unknown> }[];
+  log: ({ revision: number } & Record<string, unknown>)[];
+}
+
+const readJson = (path: string): unknown =>
+  JSON.parse(readFileSync(join(process.cwd(), 'demo', path), 'utf8'));
+
+/** A copy of a plan document with some fields changed, each named by its path. */
+function withFields(document: unknown, set: Record<string, unknown>): unknown {
+  const copy = structuredClone(document) as Record<string, Record<string, unknown>>;
+  for (const [path, value] of Object.entries(set)) {
+    const [part = '', field = ''] = path.split('.');
+    copy[part] = { ...copy[part], [field]: value };
+  }
+  return copy;
+}
+
+const file = process.argv[2];
+if (!file) throw new Error('Name the database file to fill');
+const db = openDatabase(file);
+if (db.select().from(plans).limit(1).get()) {
+  console.log(`${file} already holds plans; left as it is`);
+} else {
+  db.transaction(() => {
+    saveKitchen(db, kitchenSchema.parse(readJson('kitchen.json')), new Date('2026-10-01T09:00:00Z'));
+    for (const history of readJson('history.json') as PlanHistory[]) {
+      const document = readJson(`plans/${history.plan}.json`);
+      history.revisions.forEach(({ at, set }, index) => {
+        const plan = parsePlan(withFields(document, set));
+        const now = new Date(at);
+        if (index === 0) createPlan(db, { id: history.id, plan, now });
+        else {
+          const baseEdition = getPlan(db, history.id).edition;
+          savePlan(db, { id: history.id, plan, baseEdition, sitting: '', now });
+        }
+      });
+      for (const { revision, ...entry } of history.log) {
+        addLogEntry(db, {
+          planId: history.id,
+          revision,
+          entry: logEntrySchema.parse(entry),
+          now: new Date(`${String(entry.madeOn)}T22:00:00Z`),
+        });
+      }
+    }
+  });
+  console.log(`${file} holds the demo`);
+}

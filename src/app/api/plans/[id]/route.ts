@@ -1,0 +1,35 @@
+import { database } from '@/server/db/database';
+import { answer, parseSave, readBody } from '@/server/planRequests';
+import { getPlan, savePlan } from '@/server/repositories/plans';
+
+type Context = { params: Promise<{ id: string }> };
+
+/** The plan document, as a file. */
+export const GET = (_request: Request, { params }: Context) =>
+  answer(async () => {
+    const { plan } = getPlan(database(), (await params).id);
+    const file = `${plan.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.plan.json`;
+    return new Response(`${JSON.stringify(plan, null, 2)}\n`, {
+      headers: {
+        'content-type': 'application/json; charset=utf-8',
+        'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file)}`,
+      },
+    });
+  });
+
+/**
+ * A save while the cook works. A route, not an action, so that a last save can outlive the page.
+ * 409 when another window has saved meanwhile, with what it saved.
+ */
+export const PUT = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const { id } = await params;
+    const save = parseSave(await readBody(request));
+    const result = savePlan(database(), { id, ...save, now: new Date() });
+    return result.kind === 'saved'
+      ? Response.json({ edition: result.edition, revision: result.revision })
+      : Response.json(
+          { error: 'Changed in another window', plan: result.theirs.plan, edition: result.theirs.edition },
+          { status: 409 },
+        );
+  });

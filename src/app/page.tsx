@@ -1,0 +1,78 @@
+import Link from 'next/link';
+import { ImportPlan } from '@/features/plans/ImportPlan';
+import { PlanList } from '@/features/plans/PlanList';
+import { planSummary } from '@/features/plans/planSummary';
+import { database } from '@/server/db/database';
+import { getKitchen } from '@/server/repositories/kitchen';
+import { countShelves, lastMade, listPlans, type PlanShelf } from '@/server/repositories/plans';
+import { BenchBar } from '@/ui/layout/BenchBar';
+
+const SHELVES: readonly (readonly [PlanShelf, string])[] = [
+  ['current', 'Plans'],
+  ['archived', 'Archived'],
+  ['deleted', 'Deleted'],
+];
+
+const EMPTY: Record<PlanShelf, string> = {
+  current: 'No plans yet. Start with a shape: you get a plan that holds, and change it into yours.',
+  archived: 'Nothing archived. A plan you do not need now can be put here from its menu.',
+  deleted: 'Nothing deleted. Deleted plans wait here and can be brought back.',
+};
+
+interface Props {
+  searchParams: Promise<{ shelf?: string | string[] }>;
+}
+
+export default async function Page({ searchParams }: Props) {
+  const asked = (await searchParams).shelf;
+  const shelf = SHELVES.find(([id]) => id === asked)?.[0] ?? 'current';
+  const db = database();
+  const counts = countShelves(db);
+  const made = lastMade(db);
+  const plans = listPlans(db, shelf).map((plan) => planSummary(plan, made.get(plan.id)));
+  return (
+    <>
+      <BenchBar />
+      <main className="mx-auto max-w-[1080px] p-5 md:py-8">
+        <div className="flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <p className="text-ink-dim">{getKitchen(db).name}</p>
+            <h1 className="font-display text-[2rem] leading-tight">Filled pasta, planned</h1>
+          </div>
+          <div className="flex flex-wrap gap-2">
+            <ImportPlan />
+            <Link href="/plans/new" className="btn btn-strong">
+              New plan
+            </Link>
+          </div>
+        </div>
+        <nav aria-label="Shelves" className="mt-5 flex gap-1 border-b-[1.5px] border-board-rule">
+          {SHELVES.map(([id, name]) => (
+            <Link
+              key={id}
+              href={id === 'current' ? '/' : `/?shelf=${id}`}
+              aria-current={id === shelf ? 'page' : undefined}
+              className={`flex min-h-[44px] items-center gap-1.5 px-3 ${
+                id === shelf ? 'rounded-t-md bg-ink font-semibold text-board' : 'hover:underline'
+              }`}
+            >
+              {name} <span className={id === shelf ? '' : 'text-ink-dim'}>{counts[id]}</span>
+            </Link>
+          ))}
+        </nav>
+        {plans.length === 0 ? (
+          <div className="grid justify-items-start gap-4 py-10">
+            <p className="max-w-prose text-lead">{EMPTY[shelf]}</p>
+            {shelf === 'current' && (
+              <Link href="/plans/new" className="btn btn-strong">
+                Make the first plan
+              </Link>
+            )}
+          </div>
+        ) : (
+          <PlanList plans={plans} shelf={shelf} />
+        )}
+      </main>
+    </>
+  );
+}

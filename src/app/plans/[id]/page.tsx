@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { STATIONS } from '@/core/plan/stations';
+import { PlanPage } from '@/features/plan/PlanPage';
+import { database } from '@/server/db/database';
+import { orNotFound } from '@/server/orNotFound';
+import { getKitchen } from '@/server/repositories/kitchen';
+import { getPlan } from '@/server/repositories/plans';
+
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ at?: string | string[] }>;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const { id } = await params;
+  return { title: orNotFound(() => getPlan(database(), id)).plan.name };
+}
+
+export default async function Page({ params, searchParams }: Props) {
+  const { id } = await params;
+  const { at } = await searchParams;
+  const { plan, edition, revision } = orNotFound(() => getPlan(database(), id));
+  return (
+    <PlanPage
+      key={id}
+      id={id}
+      stored={{ plan, edition, revision }}
+      kitchen={getKitchen(database())}
+      startAt={STATIONS.find((station) => station === at) ?? 'shape'}
+    />
+  );
+}

@@ -1,0 +1,67 @@
+import type { Metadata } from 'next';
+import { comparePlans } from '@/core/plan/comparePlans';
+import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
+import type { Plan } from '@/core/plan/schema';
+import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
+import { database } from '@/server/db/database';
+import { orNotFound } from '@/server/orNotFound';
+import { listLog } from '@/server/repositories/log';
+import { getPlan, listRevisions } from '@/server/repositories/plans';
+
+export const metadata: Metadata = { title: 'Revisions' };
+
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ before?: string | string[]; after?: string | string[] }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
+  const { id } = await params;
+  const asked = await searchParams;
+  const db = database();
+  const { plan, revision: newest } = orNotFound(() => getPlan(db, id));
+  const log = listLog(db, id);
+  const revisions = listRevisions(db, id);
+  const find = (number: unknown): Plan | undefined =>
+    revisions.find((each) => String(each.number) === number)?.plan;
+  const [before, after] = [find(asked.before), find(asked.after)];
+  return (
+    <RevisionsPage
+      id={id}
+      name={plan.name}
+      newest={newest}
+      revisions={revisions.map(({ number, plan: each, updatedAt }) => {
+        const { pieces, weakestLink } = evaluatePlan(each);
+        return {
+          number,
+          savedAt: updatedAt,
+          pieces,
+          margin: weakestLink.margin,
+          state: weakestLink.state,
+          logged: log.filter((entry) => entry.revision === number).length,
+        };
+      })}
+      compared={
+        before && after
+          ? {
+              before: Number(asked.before),
+              after: Number(asked.after),
+              figures: figures(evaluatePlan(before), evaluatePlan(after)),
+              differences: comparePlans(before, after),
+            }
+          : null
+      }
+    />
+  );
+}
+
+const figures = (a: PlanResult, b: PlanResult): ComparedFigure[] => [
+  { label: 'Pieces', unit: 'count', before: a.pieces, after: b.pieces },
+  { label: 'Dough', unit: 'g', before: a.dough.totalG, after: b.dough.totalG },
+  { label: 'Filling', unit: 'g', before: a.filling.totalG, after: b.filling.totalG },
+  { label: 'Dough in a piece', unit: 'g', before: a.dough.perPieceG, after: b.dough.perPieceG },
+  { label: 'Filling in a piece', unit: 'g', before: a.filling.perPieceG, after: b.filling.perPieceG },
+  { label: 'Lip', unit: 'mm', before: a.shape.lipMm, after: b.shape.lipMm },
+  { label: 'Lip against need', unit: 'ratio', before: a.margins.lip, after: b.margins.lip },
+  { label: 'Over the top against tearing', unit: 'ratio', before: a.margins.thinning, after: b.margins.thinning },
+];

@@ -1,0 +1,38 @@
+import type { Metadata } from 'next';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { startingPlans } from '@/core/plan/startingPlans';
+import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
+import { ImportPlan } from '@/features/plans/ImportPlan';
+import { StartPlan } from '@/features/plans/StartPlan';
+import { BenchBar } from '@/ui/layout/BenchBar';
+
+export const metadata: Metadata = { title: 'New plan' };
+
+export default function Page() {
+  const choices = FAMILY_IDS.map((family) => {
+    const plan = startingPlans[family];
+    const { pieces, dough, filling } = evaluatePlan(plan);
+    return {
+      family,
+      name: familyOf(family).name,
+      summary: familyOf(family).summary,
+      colour: plan.colour,
+      says: `Starts at ${plan.batch.portions} portions: ${pieces} pieces, ${Math.round(dough.totalG)} g dough, ${Math.round(filling.totalG)} g filling.`,
+    };
+  });
+  return (
+    <>
+      <BenchBar />
+      <main className="mx-auto max-w-[1080px] p-5 md:py-8">
+        <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
+        <p className="mt-1 mb-5 max-w-prose">
+          Each is a plan that holds as it stands. Change the filling, the count and anything else from there.
+        </p>
+        <StartPlan choices={choices} />
+        <div className="mt-6">
+          <ImportPlan />
+        </div>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,180 @@
+'use client';
+
+import { Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import type { Plan } from '@/core/plan/schema';
+import { familyOf } from '@/core/shapes/families';
+import { FINISHES } from '@/core/shapes/finish';
+import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
+import { PlanBar } from '@/features/shell/PlanBar';
+import { STATIONS } from '@/core/plan/stations';
+import { PieceSection } from '@/ui/drawings/PieceSection';
+import { SheetStrip } from '@/ui/drawings/SheetStrip';
+import { STATE_WORDS } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import './card.css';
+
+const LAID = { ball: 'rolled to a ball', piped: 'piped', spooned: 'spooned' } as const;
+const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
+
+/** The bench card: one page to print and prop up with floury hands. */
+export function BenchCard({
+  id,
+  plan,
+  revision,
+  kitchenName,
+}: {
+  id: string;
+  plan: Plan;
+  revision: number;
+  kitchenName: string;
+}) {
+  const { text, spoons } = useUnits();
+  const result = useMemo(() => evaluatePlan(plan), [plan]);
+  const { dough, filling, sheet, shape, counts, edge } = result;
+  const family = familyOf(shape.family);
+  const weakest = weakestText(result, text);
+  const asks = STATIONS.flatMap((station) => stationAdvice(station, result, text) ?? []);
+  const spoon = spoons(filling.doseMl);
+  return (
+    <>
+      <PlanBar
+        id={id}
+        name={plan.name}
+        here="card"
+        actions={
+          <button type="button" className="btn-slate" onClick={() => window.print()}>
+            <Printer size={18} aria-hidden /> Print
+          </button>
+        }
+      />
+      <main className="card-page">
+        <article className="card" aria-label="Bench card">
+          <header className="card-head">
+            <div>
+              <h1>{plan.name}</h1>
+              <p>
+                {kitchenName}, revision {revision}. {family.name}, {SERVING_NAMES[plan.serving]}
+              </p>
+            </div>
+            <p className="card-count">
+              <b>{result.pieces}</b>
+              <span>
+                pieces: {result.portions} × {plan.batch.piecesPerPortion}, {counts.tasted} to taste, {counts.spare} spare
+              </span>
+            </p>
+          </header>
+
+          <div className="card-columns">
+            <section>
+              <h2>
+                Dough <b>{text(dough.totalG, 'g')}</b>
+              </h2>
+              <WeighTable rows={dough.parts.map(({ id: part, name, g }) => ({ key: part, name, g: text(g, 'g') }))} />
+              <p>
+                Hydration {text(dough.hydration, 'share')}, wants {text(dough.low, 'share')} to {text(dough.high, 'share')}.
+                Hold a little flour back and work it in only if it sticks.
+              </p>
+            </section>
+            <section>
+              <h2>
+                Filling <b>{text(filling.totalG, 'g')}</b>
+              </h2>
+              <WeighTable
+                rows={filling.parts.map(({ id: part, name, preparation, g, preparedG }) => ({
+                  key: part,
+                  name: preparation === 'As it is' ? name : `${name}, ${preparation.toLowerCase()} → ${text(preparedG, 'g')}`,
+                  g: text(g, 'g'),
+                }))}
+              />
+              <p>
+                Raw weights. {text(result.ledger.filling.inBowlG, 'g')} stays in the {plan.batch.fillingLoss.kind}.
+              </p>
+            </section>
+          </div>
+
+          <dl className="card-figures">
+            <Fact term="Roller" value={`dial ${sheet.setting}`} says={`${sheet.between ? 'near; ' : ''}${text(sheet.thicknessMm, 'mm')}, ${plan.sheet.roller.name}`} />
+            <Fact term="Sheets" value={String(sheet.count)} says={`of ${text(sheet.massG, 'g')}, ${text(sheet.lengthMm, 'mm')} × ${text(sheet.widthMm, 'mm')}`} />
+            <Fact
+              term={family.dimensions[0]?.label ?? 'Blank'}
+              value={text(shape.sizeMm, 'mm')}
+              says={family.dimensions.length > 1 ? `pinched every ${text(shape.pitchMm, 'mm')}` : `${sheet.grid.across} across the sheet`}
+            />
+            <Fact term="Dose" value={text(shape.doseG, 'g')} says={[spoon, family.usesLaid ? LAID[plan.shape.laid] : null].filter(Boolean).join(', ')} />
+            <Fact term="Edge" value={FINISHES[plan.shape.finish].name} says={`to ${text(edge.pressedMm, 'mm')}; lip ${text(shape.lipMm, 'mm')}, needs ${text(shape.neededLipMm, 'mm')}`} />
+            <Fact term="Seal" value={MEDIUM_NAMES[plan.hold.medium]} says={`then ${KEPT[plan.hold.place]}, ${text(plan.hold.minutes, 'min')}`} />
+            <Fact term="Pot" value={text(plan.boil.waterL, 'litre')} says={`salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}`} />
+            <Fact
+              term="Done"
+              value={result.safeCore.tempC === null ? 'bite the edge' : `${text(result.safeCore.tempC, 'C')} inside`}
+              says={`edge soft after about ${text(edge.softMin, 'min')}; floating is not done`}
+            />
+          </dl>
+
+          <div className="card-drawings">
+            <PieceSection result={result} colour={plan.colour} width={520} maxHeight={270} />
+            <div>
+              <SheetStrip result={result} colour={plan.colour} width={420} />
+              <p>
+                {sheet.grid.count} a sheet, {sheet.grid.along} × {sheet.grid.across}. Trim rolled again:{' '}
+                {['never', 'once', 'twice'][plan.batch.rerolls]}.
+              </p>
+              <ol>
+                {family.folding.map((step) => (
+                  <li key={step}>{step}</li>
+                ))}
+              </ol>
+            </div>
+          </div>
+
+          <section className="card-verdict">
+            <p>
+              {STATE_WORDS[result.weakestLink.state].mark} <b>{weakest.title}</b> ({STATE_WORDS[result.weakestLink.state].word}).{' '}
+              {weakest.says} {asks.join(' ')}
+            </p>
+          </section>
+
+          <footer className="card-foot">
+            <p>
+              <b>Allergens:</b> {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.
+            </p>
+            <p>{result.cautions.join(' ')}</p>
+            {plan.note && <p className="card-note">{plan.note}</p>}
+            <p className="card-blank">
+              Made ______ Burst ______ Dough left ______ Filling left ______ Date ____________
+            </p>
+          </footer>
+        </article>
+      </main>
+    </>
+  );
+}
+
+function WeighTable({ rows }: { rows: readonly { key: string; name: string; g: string }[] }) {
+  return (
+    <table>
+      <tbody>
+        {rows.map(({ key, name, g }, index) => (
+          <tr key={`${key}${index}`}>
+            <th scope="row">{name}</th>
+            <td>{g}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Fact({ term, value, says }: { term: string; value: string; says: string }) {
+  return (
+    <div>
+      <dt>{term}</dt>
+      <dd>
+        <b>{value}</b>
+        <span>{says}</span>
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,151 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
+import { firstIssue } from '@/core/plan/parsePlan';
+import { writeKitchen } from '@/server/actions/kitchen';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { BenchBar } from '@/ui/layout/BenchBar';
+import { GearList } from './GearList';
+import { Rollers } from './Rollers';
+
+/** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
+export function KitchenPage({ stored }: { stored: Kitchen }) {
+  const [kitchen, setKitchen] = useState(stored);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [saving, setSaving] = useState(0);
+  const newest = useRef(stored);
+
+  /** Shows the change at once, then stores it; what does not make a kitchen is not taken. */
+  const change = async (next: Kitchen, undo?: string) => {
+    const parsed = kitchenSchema.safeParse(next);
+    if (!parsed.success) {
+      setTrouble(firstIssue(parsed.error).message);
+      return;
+    }
+    const before = newest.current;
+    newest.current = parsed.data;
+    setKitchen(parsed.data);
+    setTrouble(null);
+    setSaving((n) => n + 1);
+    const result = await writeKitchen(parsed.data).catch(() => null);
+    setSaving((n) => n - 1);
+    if (!result?.ok) {
+      setTrouble(`${result?.error ?? 'No answer from the server'}. Your change is still shown here; change anything to try again.`);
+    } else if (undo) {
+      toast(undo, { duration: 8000, action: { label: 'Undo', onClick: () => void change(before) } });
+    }
+  };
+  return (
+    <>
+      <BenchBar
+        actions={
+          <span role="status" className={`px-2 ${trouble ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}>
+            {trouble ? '▲ Not saved' : saving ? 'Saving…' : '✓ Saved'}
+          </span>
+        }
+      />
+      <main className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8">
+        <div>
+          <h1 className="font-display text-[2rem] leading-tight">Kitchen</h1>
+          <p className="text-ink-dim">What your plans are measured with. Changes here show on every ruler.</p>
+          {trouble && (
+            <p role="alert" className="mt-3 font-semibold text-brick">
+              {trouble}
+            </p>
+          )}
+        </div>
+        <section aria-label="About" className="grid max-w-[44rem] gap-4 sm:grid-cols-[1fr_9rem_9rem]">
+          <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
+          <QuantityField
+            label="An egg, no shell"
+            kind="mass"
+            range={{ min: 30, max: 90, unit: 'g' }}
+            value={kitchen.eggG}
+            step={1}
+            onChange={(eggG) => void change({ ...kitchen, eggG })}
+          />
+          <QuantityField
+            label="A yolk"
+            kind="mass"
+            range={{ min: 8, max: 35, unit: 'g' }}
+            value={kitchen.yolkG}
+            step={1}
+            onChange={(yolkG) => void change({ ...kitchen, yolkG })}
+          />
+        </section>
+        <Rollers rollers={kitchen.rollers} onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)} />
+        <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-4">
+          <GearList
+            title="Square cutters"
+            unitLabel="Side"
+            kind="length"
+            range={{ min: 15, max: 200, unit: 'mm' }}
+            items={kitchen.cutters.filter(({ form }) => form === 'square').map(({ name, mm }) => ({ name, value: mm }))}
+            fresh={{ name: 'New cutter', value: 55 }}
+            onChange={(items, undo) =>
+              void change(
+                {
+                  ...kitchen,
+                  cutters: [
+                    ...items.map(({ name, value }) => ({ name, mm: value, form: 'square' as const })),
+                    ...kitchen.cutters.filter(({ form }) => form !== 'square'),
+                  ],
+                },
+                undo,
+              )
+            }
+          />
+          <GearList
+            title="Spoons"
+            unitLabel="Level, ml"
+            kind="plain"
+            range={{ min: 0.5, max: 200, unit: 'ml' }}
+            items={kitchen.spoons.map(({ name, ml }) => ({ name, value: ml }))}
+            fresh={{ name: 'New spoon', value: 8 }}
+            onChange={(items, undo) =>
+              void change({ ...kitchen, spoons: items.map(({ name, value }) => ({ name, ml: value })) }, undo)
+            }
+          />
+          <GearList
+            title="Pots"
+            unitLabel="Full"
+            kind="litres"
+            range={{ min: 0.5, max: 200, unit: 'litres' }}
+            items={kitchen.pots.map(({ name, litres }) => ({ name, value: litres }))}
+            fresh={{ name: 'New pot', value: 6 }}
+            onChange={(items, undo) =>
+              void change({ ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) }, undo)
+            }
+          />
+          <GearList
+            title="Cooks"
+            items={kitchen.cooks.map((name) => ({ name, value: 0 }))}
+            fresh={{ name: 'New cook', value: 0 }}
+            onChange={(items, undo) => void change({ ...kitchen, cooks: items.map(({ name }) => name) }, undo)}
+          />
+        </div>
+        <p className="text-small text-ink-dim">
+          Fingers, hair and sleeves away from powered rollers; knives and wheels cut.
+        </p>
+      </main>
+    </>
+  );
+}
+
+function NameField({ name, onChange }: { name: string; onChange(name: string): void }) {
+  const [draft, setDraft] = useState(name);
+  return (
+    <label className="block">
+      <span className="mb-1 block text-small text-ink-dim">Name</span>
+      <input
+        className="field"
+        maxLength={120}
+        value={draft}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={() => (draft.trim() ? draft !== name && onChange(draft) : setDraft(name))}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
+import { toast } from 'sonner';
+import type { Comparison } from '@/core/log/compareLog';
+import type { LogEntry } from '@/core/log/logEntry';
+import { PlanBar } from '@/features/shell/PlanBar';
+import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { LogForm } from './LogForm';
+import { PlannedActual } from './PlannedActual';
+
+const BurstChart = dynamic(() => import('./BurstChart'), { ssr: false });
+
+/** An entry with what it is compared against already worked out. */
+export interface ShownEntry {
+  readonly entry: LogEntry;
+  readonly revision: number;
+  readonly comparisons: readonly Comparison[];
+}
+
+/** The log of a plan: write an entry down, and see what came of the others. */
+export function LogPage({
+  id,
+  name,
+  revision,
+  cooks,
+  planned,
+  entries,
+}: {
+  id: string;
+  name: string;
+  revision: number;
+  cooks: readonly string[];
+  planned: { readonly pieces: number; readonly thicknessMm: number; readonly doseG: number };
+  entries: readonly ShownEntry[];
+}) {
+  return (
+    <>
+      <PlanBar id={id} name={name} here="log" />
+      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_380px]">
+        <section aria-label="Entries" className="order-2 lg:order-1">
+          <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
+          {entries.length === 0 ? (
+            <p className="mt-3 max-w-prose text-lead">
+              Nothing written down yet. After the next batch, count what came out, what burst and what was
+              left: that is how the next one gets better.
+            </p>
+          ) : (
+            <>
+              {entries.length > 1 && <BurstChart entries={entries.map(({ entry }) => entry)} />}
+              <ul className="mt-4 grid gap-6">
+                {entries.map((shown) => (
+                  <Entry key={shown.entry.id} planId={id} shown={shown} />
+                ))}
+              </ul>
+            </>
+          )}
+        </section>
+        <aside className="order-1 lg:order-2">
+          <LogForm planId={id} revision={revision} cooks={cooks} planned={planned} />
+        </aside>
+      </main>
+    </>
+  );
+}
+
+function Entry({ planId, shown: { entry, revision, comparisons } }: { planId: string; shown: ShownEntry }) {
+  const { text } = useUnits();
+  const router = useRouter();
+  const takeOut = async () => {
+    const result = await takeOutLogEntry(planId, entry.id);
+    if (!result.ok) return void toast.error(result.error);
+    toast('Entry taken out', {
+      duration: 8000,
+      action: {
+        label: 'Undo',
+        onClick: () => void writeLogEntry({ planId, revision, entry }).then(() => router.refresh()),
+      },
+    });
+  };
+  const share = entry.pieces > 0 ? entry.burst / entry.pieces : 0;
+  return (
+    <li className="border-t-[1.5px] border-board-rule pt-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-lead">
+          <time dateTime={entry.madeOn}>{entry.madeOn}</time>
+          <span className="font-normal text-ink-dim">
+            {entry.cook && `, ${entry.cook}`}, revision {revision}
+          </span>
+        </h2>
+        <button type="button" onClick={() => void takeOut()} className="link min-h-[44px] text-small">
+          Take out
+        </button>
+      </div>
+      <p>
+        <span className="numeral text-figure">{entry.pieces - entry.burst}</span> whole of {entry.pieces},{' '}
+        {entry.burst} burst ({text(share, 'share')})
+      </p>
+      {entry.note && <p className="mt-1 max-w-prose border-l-4 border-dough-edge pl-3">{entry.note}</p>}
+      <PlannedActual rows={comparisons} />
+    </li>
+  );
+}

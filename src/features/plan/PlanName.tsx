@@ -1,0 +1,49 @@
+'use client';
+
+import { useState } from 'react';
+import { useEditor } from './editor/EditorContext';
+
+/** The plan's name in the bar; a tap makes it a field. */
+export function PlanName({ revision }: { revision: number }) {
+  const { plan, edit } = useEditor();
+  const [draft, setDraft] = useState<string | null>(null);
+  const commit = () => {
+    const name = draft?.trim();
+    if (name && name !== plan.name) edit((before) => ({ ...before, name: name.slice(0, 120) }));
+    setDraft(null);
+  };
+  return (
+    <div className="flex min-w-0 items-baseline gap-3">
+      <span aria-hidden className="text-chalk-dim max-sm:hidden">
+        /
+      </span>
+      <h1 className="min-w-0 text-lead font-normal">
+        {draft === null ? (
+          <button
+            type="button"
+            title="Rename"
+            onClick={() => setDraft(plan.name)}
+            className="block min-h-[44px] max-w-[min(34rem,62vw)] truncate lg:max-w-[30vw]"
+          >
+            {plan.name}
+          </button>
+        ) : (
+          <input
+            autoFocus
+            aria-label="Name of the plan"
+            maxLength={120}
+            value={draft}
+            onChange={(event) => setDraft(event.target.value)}
+            onBlur={commit}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') commit();
+              if (event.key === 'Escape') setDraft(null);
+            }}
+            className="min-h-[44px] w-[min(22rem,60vw)] rounded border border-bench-line bg-bench-raised px-2 text-chalk"
+          />
+        )}
+      </h1>
+      <span className="text-small whitespace-nowrap text-chalk-dim max-md:hidden">revision {revision}</span>
+    </div>
+  );
+}

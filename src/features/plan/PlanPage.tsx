@@ -1,0 +1,167 @@
+'use client';
+
+import { ClipboardList, History, Printer, Redo2, Undo2 } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import type { Plan } from '@/core/plan/schema';
+import { STATIONS, type StationId } from '@/core/plan/stations';
+import { PieceSection } from '@/ui/drawings/PieceSection';
+import { useCommands, type Command } from '@/ui/commands/commands';
+import { BenchBar } from '@/ui/layout/BenchBar';
+import { EditorProvider, type EditorValue } from './editor/EditorContext';
+import { usePlanEditor } from './editor/usePlanEditor';
+import { PlanName } from './PlanName';
+import { RunNav } from './RunNav';
+import { SaveMark, SaveTrouble } from './SaveMark';
+import { stationParts } from './stations';
+import { Tally, TallyLine } from './Tally';
+import { STATION_NAMES } from './words';
+
+export interface PlanPageProps {
+  readonly id: string;
+  readonly stored: { readonly plan: Plan; readonly edition: number; readonly revision: number };
+  readonly kitchen: Kitchen;
+  readonly startAt: StationId;
+}
+
+/** The plan page: the run, the open station, the piece, the tally. */
+export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
+  const { editor, state } = usePlanEditor(id, stored);
+  const [at, setAt] = useState<StationId>(startAt);
+  const router = useRouter();
+  const { plan } = state;
+  const result = useMemo(() => evaluatePlan(plan), [plan]);
+  const value = useMemo<EditorValue>(
+    () => ({ plan, result, kitchen, edit: editor.edit }),
+    [plan, result, kitchen, editor],
+  );
+
+  useEffect(() => {
+    if (state.refused) toast.error(`Not taken: ${state.refused}`);
+  }, [state.refused]);
+  useEffect(() => {
+    if (state.restored) toast('What could not be saved last time has been brought back.');
+  }, [state.restored]);
+
+  const go = useCallback((station: StationId) => {
+    setAt(station);
+    window.history.replaceState(null, '', `?at=${station}`);
+  }, []);
+  /** Leaves for a page that reads the store, with everything sent first. */
+  const leaveFor = useCallback(
+    async (path: string) => {
+      await editor.flush();
+      router.push(`/plans/${id}${path}`);
+    },
+    [editor, id, router],
+  );
+
+  const commands = useMemo<Command[]>(
+    () => [
+      ...STATIONS.map((station, index) => ({
+        id: `at-${station}`,
+        label: STATION_NAMES[station],
+        group: 'Stations',
+        keys: String(index + 1),
+        run: () => go(station),
+      })),
+      { id: 'undo', label: 'Undo', group: 'This plan', keys: 'mod+z', disabled: !state.canUndo, run: editor.undo },
+      { id: 'redo', label: 'Redo', group: 'This plan', keys: 'shift+mod+z', disabled: !state.canRedo, run: editor.redo },
+      { id: 'card', label: 'Bench card', group: 'This plan', keys: 'c', run: () => void leaveFor('/card') },
+      { id: 'log', label: 'Log', group: 'This plan', keys: 'l', run: () => void leaveFor('/log') },
+      { id: 'revisions', label: 'Revisions', group: 'This plan', keys: 'r', run: () => void leaveFor('/revisions') },
+    ],
+    [editor, go, leaveFor, state.canRedo, state.canUndo],
+  );
+  useCommands(commands);
+
+  const { Controls, Panel } = stationParts[at];
+  return (
+    <EditorProvider value={value}>
+      <BenchBar
+        actions={
+          <>
+            <SaveMark save={state.save} />
+            <IconButton label="Undo" keys="Ctrl Z" disabled={!state.canUndo} onClick={editor.undo}>
+              <Undo2 size={20} aria-hidden />
+            </IconButton>
+            <IconButton label="Redo" keys="Ctrl Shift Z" disabled={!state.canRedo} onClick={editor.redo}>
+              <Redo2 size={20} aria-hidden />
+            </IconButton>
+            <IconButton label="Bench card" keys="C" onClick={() => void leaveFor('/card')} words>
+              <Printer size={18} aria-hidden />
+            </IconButton>
+            <IconButton label="Log" keys="L" onClick={() => void leaveFor('/log')} words>
+              <ClipboardList size={18} aria-hidden />
+            </IconButton>
+            <IconButton label="Revisions" keys="R" onClick={() => void leaveFor('/revisions')}>
+              <History size={20} aria-hidden />
+            </IconButton>
+          </>
+        }
+      >
+        <PlanName revision={state.revision} />
+      </BenchBar>
+      <SaveTrouble save={state.save} editor={editor} />
+      <RunNav at={at} onGo={go} />
+      <main className="grid lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px]">
+        <h2 className="sr-only">{STATION_NAMES[at]}</h2>
+        <div className="order-2 grid content-start gap-5 border-board-line p-5 lg:order-1 lg:border-r">
+          <Controls />
+        </div>
+        <div className="order-1 min-w-0 lg:order-2">
+          <section aria-label="The piece" className="border-b border-board-line px-3 pt-4 lg:px-6">
+            <div className="max-md:hidden">
+              <PieceSection result={result} colour={plan.colour} width={640} maxHeight={320} />
+            </div>
+            <div className="md:hidden">
+              <PieceSection result={result} colour={plan.colour} width={380} maxHeight={290} />
+            </div>
+            <p className="pb-2 text-center text-small text-ink-dim">
+              Cut {result.shape.drawing.section.cut}, to scale, as it sits after a minute
+            </p>
+          </section>
+          <div className="hidden p-6 lg:block">
+            <Panel />
+          </div>
+        </div>
+        <div className="order-3 border-t border-board-line p-5 lg:hidden">
+          <Panel />
+        </div>
+        <div id="tally" className="order-4 bg-bench lg:order-3">
+          <div className="lg:sticky lg:top-0 lg:max-h-dvh lg:overflow-y-auto">
+            <Tally />
+          </div>
+        </div>
+      </main>
+      <TallyLine />
+    </EditorProvider>
+  );
+}
+
+function IconButton({
+  label,
+  keys,
+  words = false,
+  disabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  keys: string;
+  /** Shows the label beside the sign where there is room. */
+  words?: boolean;
+  disabled?: boolean;
+  onClick(): void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button type="button" className="btn-slate" aria-label={label} title={`${label} (${keys})`} disabled={disabled} onClick={onClick}>
+      {children}
+      {words && <span className="max-xl:hidden">{label}</span>}
+    </button>
+  );
+}

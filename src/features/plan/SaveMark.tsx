@@ -1,0 +1,72 @@
+'use client';
+
+import type { PlanEditor, SaveState } from './editor/planEditor';
+
+/** How the plan stands against what is stored, in the bar. */
+export function SaveMark({ save }: { save: SaveState }) {
+  const words: Record<SaveState['kind'], string> = {
+    saved: '✓ Saved',
+    waiting: 'Saving…',
+    saving: 'Saving…',
+    failed: '▲ Not saved',
+    conflict: '▲ Changed elsewhere',
+  };
+  const bad = save.kind === 'failed' || save.kind === 'conflict';
+  return (
+    <span
+      role="status"
+      data-testid="save-state"
+      className={`px-2 whitespace-nowrap ${bad ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
+    >
+      {words[save.kind]}
+    </span>
+  );
+}
+
+/** Says why the plan cannot be saved, and what can be done; nothing when all is well. */
+export function SaveTrouble({ save, editor }: { save: SaveState; editor: PlanEditor }) {
+  if (save.kind === 'failed') {
+    return (
+      <Notice>
+        <span>
+          <b>Cannot save: {save.why}.</b> Your changes are kept on this device and will be sent when it
+          works again.
+        </span>
+        <button type="button" className="btn" onClick={() => void editor.flush()}>
+          Try now
+        </button>
+      </Notice>
+    );
+  }
+  if (save.kind === 'conflict') {
+    return (
+      <Notice>
+        <span>
+          <b>This plan was changed in another window.</b> Keep one; the other can still be found under
+          undo or revisions.
+        </span>
+        <span className="flex flex-wrap gap-2">
+          <button type="button" className="btn" onClick={() => editor.takeTheirs()}>
+            Take the other
+          </button>
+          <button type="button" className="btn btn-strong" onClick={() => editor.keepMine()}>
+            Keep this one
+          </button>
+        </span>
+      </Notice>
+    );
+  }
+  return null;
+}
+
+function Notice({ children }: { children: React.ReactNode }) {
+  return (
+    <div
+      role="alert"
+      className="no-print flex flex-wrap items-center justify-between gap-3 px-5 py-3 text-verdict-ink"
+      style={{ background: 'var(--verdict-edge)' }}
+    >
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,25 @@
+'use client';
+
+import { createContext, useContext } from 'react';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
+import type { Plan } from '@/core/plan/schema';
+
+/** What every part of the plan page shares. */
+export interface EditorValue {
+  readonly plan: Plan;
+  readonly result: PlanResult;
+  readonly kitchen: Kitchen;
+  edit(change: (plan: Plan) => Plan, key?: string): void;
+}
+
+const Context = createContext<EditorValue | null>(null);
+
+export const EditorProvider = Context.Provider;
+
+/** The plan being worked on. Only inside the plan page. */
+export function useEditor(): EditorValue {
+  const value = useContext(Context);
+  if (!value) throw new Error('useEditor needs an EditorProvider above it');
+  return value;
+}

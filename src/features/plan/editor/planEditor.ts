@@ -1,0 +1,209 @@
+import { parsePlan, PlanError } from '@/core/plan/parsePlan';
+import type { Plan } from '@/core/plan/schema';
+import { advance, redo, startHistory, undo, type History } from './history';
+
+/** How the plan stands against what is stored. */
+export type SaveState =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'waiting' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'failed'; readonly why: string }
+  | { readonly kind: 'conflict'; readonly theirs: Plan; readonly edition: number };
+
+export interface EditorSnapshot {
+  readonly plan: Plan;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly save: SaveState;
+  readonly revision: number;
+  /** Unsaved work of an earlier visit was brought back. */
+  readonly restored: boolean;
+  /** Why the last change was not taken; null once another is. */
+  readonly refused: string | null;
+}
+
+/** Answer of the store behind the editor. */
+export type SaveAnswer =
+  | { readonly kind: 'saved'; readonly edition: number; readonly revision: number }
+  | { readonly kind: 'conflict'; readonly theirs: Plan; readonly edition: number }
+  | { readonly kind: 'failed'; readonly why: string; readonly again: boolean };
+
+/** What the editor needs from the world; all of it can be stood in for in a test. */
+export interface EditorWorld {
+  send(save: { plan: Plan; baseEdition: number; sitting: string }): Promise<SaveAnswer>;
+  /** A place on this device that outlives the page. */
+  readonly drawer: { read(): string | null; write(text: string): void; clear(): void };
+  now(): number;
+  later(run: () => void, ms: number): () => void;
+  readonly sitting: string;
+}
+
+const QUIET_MS = 500;
+const FIRST_RETRY_MS = 2_000;
+const LONGEST_RETRY_MS = 30_000;
+
+export type PlanEditor = ReturnType<typeof createPlanEditor>;
+
+/**
+ * Holds one plan being worked on: edits, undo, and saving as you go. Every change is first put in
+ * the drawer on this device, then sent; a failed send is tried again and loses nothing.
+ */
+export function createPlanEditor(
+  world: EditorWorld,
+  stored: { plan: Plan; edition: number; revision: number },
+) {
+  let history: History<Plan> = startHistory(stored.plan);
+  let { edition, revision } = stored;
+  let saved: Plan = stored.plan;
+  let save: SaveState = { kind: 'saved' };
+  let refused: string | null = null;
+  let restored = false;
+  let retryMs = FIRST_RETRY_MS;
+  let cancelTimer = () => {};
+  let snapshot: EditorSnapshot;
+  const listeners = new Set<() => void>();
+
+  const publish = () => {
+    snapshot = {
+      plan: history.present,
+      canUndo: history.past.length > 0,
+      canRedo: history.future.length > 0,
+      save,
+      revision,
+      restored,
+      refused,
+    };
+    listeners.forEach((listener) => listener());
+  };
+
+  const schedule = (ms: number) => {
+    cancelTimer();
+    cancelTimer = world.later(() => void flush(), ms);
+  };
+
+  /** Moves on to another history: put in the drawer at once, sent when the hand rests. */
+  const move = (next: History<Plan>) => {
+    if (next === history) return;
+    history = next;
+    refused = null;
+    world.drawer.write(JSON.stringify({ plan: history.present, edition }));
+    if (save.kind !== 'saving' && save.kind !== 'conflict') {
+      save = save.kind === 'failed' ? save : { kind: 'waiting' };
+      schedule(QUIET_MS);
+    }
+    publish();
+  };
+
+  async function flush(): Promise<void> {
+    cancelTimer();
+    if (save.kind === 'saving' || save.kind === 'conflict') return;
+    const plan = history.present;
+    if (plan === saved) {
+      save = { kind: 'saved' };
+      world.drawer.clear();
+      publish();
+      return;
+    }
+    save = { kind: 'saving' };
+    publish();
+    const answer = await world.send({ plan, baseEdition: edition, sitting: world.sitting });
+    if (answer.kind === 'saved') {
+      ({ edition, revision } = answer);
+      saved = plan;
+      retryMs = FIRST_RETRY_MS;
+      if (history.present === plan) {
+        save = { kind: 'saved' };
+        world.drawer.clear();
+      } else {
+        save = { kind: 'waiting' };
+        world.drawer.write(JSON.stringify({ plan: history.present, edition }));
+        schedule(QUIET_MS);
+      }
+    } else if (answer.kind === 'conflict') {
+      save = answer;
+    } else {
+      save = { kind: 'failed', why: answer.why };
+      if (answer.again) {
+        schedule(retryMs);
+        retryMs = Math.min(LONGEST_RETRY_MS, retryMs * 2);
+      }
+    }
+    publish();
+  }
+
+  publish();
+
+  return {
+    getSnapshot: () => snapshot,
+    subscribe(listener: () => void) {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    /**
+     * Changes the plan. A change that would not be a plan any more is refused with its reason, and
+     * nothing is lost.
+     * @param key what it is about: changes with the same key shortly after one another undo as one
+     */
+    edit(change: (plan: Plan) => Plan, key = ''): void {
+      try {
+        move(advance(history, parsePlan(change(history.present)), { key, at: world.now() }));
+      } catch (error) {
+        if (!(error instanceof PlanError)) throw error;
+        refused = error.message;
+        publish();
+      }
+    },
+    undo: () => move(undo(history)),
+    redo: () => move(redo(history)),
+    /** Sends now what waits, or tries again after a failure. */
+    flush,
+    /** Brings back what an earlier visit could not save. Call once, in the browser. */
+    restore(): void {
+      const text = world.drawer.read();
+      if (!text) return;
+      try {
+        const draft = JSON.parse(text) as { plan: unknown; edition: number };
+        const plan = parsePlan(draft.plan);
+        if (JSON.stringify(plan) === JSON.stringify(saved)) {
+          world.drawer.clear();
+          return;
+        }
+        // The draft follows the edition it was made on; if that has moved on, the cook must choose.
+        edition = draft.edition;
+        restored = true;
+        move(advance(history, plan, { key: '', at: world.now() }));
+      } catch {
+        // A draft that cannot be read any more is of no use to anyone.
+        world.drawer.clear();
+      }
+    },
+    /** Ends a conflict: their version becomes the plan; mine is one undo away. */
+    takeTheirs(): void {
+      if (save.kind !== 'conflict') return;
+      const { theirs } = save;
+      ({ edition } = save);
+      saved = theirs;
+      save = { kind: 'saved' };
+      world.drawer.clear();
+      history = advance(history, theirs, { key: '', at: world.now() });
+      publish();
+    },
+    /** Ends a conflict: mine is saved over theirs, which stays as an older revision. */
+    keepMine(): void {
+      if (save.kind !== 'conflict') return;
+      ({ edition } = save);
+      saved = save.theirs;
+      save = { kind: 'waiting' };
+      publish();
+      void flush();
+    },
+    /** The plan still unsaved, to be sent while the page goes; null when all is saved. */
+    unsaved: () =>
+      history.present === saved || save.kind === 'conflict'
+        ? null
+        : { plan: history.present, baseEdition: edition, sitting: world.sitting },
+    stop(): void {
+      cancelTimer();
+    },
+  };
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { Plan } from '@/core/plan/schema';
+import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
+
+const NO_ANSWER = 'no answer from the server';
+
+async function send(id: string, save: { plan: Plan; baseEdition: number; sitting: string }): Promise<SaveAnswer> {
+  try {
+    const response = await fetch(`/api/plans/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(save),
+    });
+    const body = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+    if (response.ok) {
+      return { kind: 'saved', edition: Number(body.edition), revision: Number(body.revision) };
+    }
+    if (response.status === 409) {
+      return { kind: 'conflict', theirs: body.plan as Plan, edition: Number(body.edition) };
+    }
+    return {
+      kind: 'failed',
+      why: typeof body.error === 'string' ? body.error : NO_ANSWER,
+      again: response.status >= 500,
+    };
+  } catch {
+    return { kind: 'failed', why: NO_ANSWER, again: true };
+  }
+}
+
+function browserWorld(id: string): EditorWorld {
+  const key = `mortar-draft-${id}`;
+  const sitting = Math.random().toString(36).slice(2);
+  // Storage may be full or forbidden; saving to the server then still works.
+  const quietly = <T>(run: () => T, otherwise: T): T => {
+    try {
+      return run();
+    } catch {
+      return otherwise;
+    }
+  };
+  return {
+    send: (save) => send(id, save),
+    drawer: {
+      read: () => quietly(() => localStorage.getItem(key), null),
+      write: (text) => quietly(() => localStorage.setItem(key, text), undefined),
+      clear: () => quietly(() => localStorage.removeItem(key), undefined),
+    },
+    now: () => performance.now(),
+    later(run, ms) {
+      const timer = setTimeout(run, ms);
+      return () => clearTimeout(timer);
+    },
+    sitting,
+  };
+}
+
+/** One editor for the life of the page, and its present state. */
+export function usePlanEditor(id: string, stored: { plan: Plan; edition: number; revision: number }) {
+  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id), stored));
+  const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
+  useEffect(() => {
+    editor.restore();
+    const tryAgain = () => void editor.flush();
+    const leave = () => {
+      const save = editor.unsaved();
+      if (!save) return;
+      void fetch(`/api/plans/${id}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(save),
+        keepalive: true,
+      }).catch(() => {});
+    };
+    window.addEventListener('online', tryAgain);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('online', tryAgain);
+      window.removeEventListener('pagehide', leave);
+      // Leaving for another page of the product: send what waits.
+      void editor.flush();
+    };
+  }, [editor, id]);
+  return { editor, state };
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import type { Plan } from '@/core/plan/schema';
+import { Choice } from '@/ui/fields/Choice';
+import { Figure } from '@/ui/figure/Figure';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../editor/EditorContext';
+import { PlanField } from './PlanField';
+import { Says } from './Seal';
+
+const boil = (plan: Plan, change: Partial<Plan['boil']>): Plan => ({
+  ...plan,
+  boil: { ...plan.boil, ...change },
+});
+
+export function BoilControls() {
+  const { plan, result, kitchen, edit } = useEditor();
+  const { boil: b } = plan;
+  return (
+    <>
+      <Choice
+        label="Water at"
+        value={b.style}
+        options={[
+          { value: 'simmer', label: 'Gentle simmer' },
+          { value: 'rolling', label: 'Rolling boil' },
+        ]}
+        onChange={(style) => edit((p) => boil(p, { style }))}
+      />
+      {kitchen.pots.length > 0 && (
+        <label className="block">
+          <span className="mb-1 block text-small text-ink-dim">Pot</span>
+          <select
+            className="field"
+            value={kitchen.pots.find(({ litres }) => litres * 0.75 === b.waterL)?.name ?? ''}
+            onChange={(event) => {
+              const pot = kitchen.pots.find(({ name }) => name === event.target.value);
+              // Three quarters full leaves room to boil up.
+              if (pot) edit((p) => boil(p, { waterL: pot.litres * 0.75 }));
+            }}
+          >
+            <option value="">As typed below</option>
+            {kitchen.pots.map(({ name }) => (
+              <option key={name} value={name}>
+                {name}, three quarters full
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField field="waterL" kind="litres" value={b.waterL} step={0.5} set={(p, waterL) => boil(p, { waterL })} />
+        <PlanField field="saltGPerL" label="Salt, g per litre" kind="plain" value={b.saltGPerL} step={1} set={(p, saltGPerL) => boil(p, { saltGPerL })} />
+        <PlanField
+          field="safeCoreC"
+          label="Safe core"
+          kind="temperature"
+          value={b.safeCoreC}
+          step={1}
+          placeholder={result.safeCore.tempC === null ? 'none' : String(result.safeCore.tempC)}
+          hint={
+            result.safeCore.because.length
+              ? `74 °C by itself, for ${result.safeCore.because.join(', ').toLowerCase()}`
+              : 'Nothing in this filling asks for one'
+          }
+          set={(p, safeCoreC) => boil(p, { safeCoreC })}
+          onClear={() => edit((p) => boil(p, { safeCoreC: undefined }))}
+        />
+      </div>
+    </>
+  );
+}
+
+export function BoilPanel() {
+  const { plan, result } = useEditor();
+  const { text } = useUnits();
+  const { working, safeCore, cautions, allergens } = result;
+  return (
+    <div className="grid gap-5">
+      <section className="grid gap-x-8 gap-y-3 sm:grid-cols-3">
+        <Big label="Edge soft, about">
+          <Figure working={working.edgeSoft} />
+        </Big>
+        <Big label="Face soft, about">
+          <Figure working={working.faceSoft} />
+        </Big>
+        <Big label={`Salt for ${text(plan.boil.waterL, 'litre')}`}>{text(result.saltG, 'g')}</Big>
+      </section>
+      <dl className="grid gap-3">
+        <Says term="Floating is not done">
+          A piece floats before its middle is hot. Give it another minute or two, then bite the thick edge.
+        </Says>
+        {safeCore.tempC !== null && (
+          <Says term={`Middle at ${text(safeCore.tempC, 'C')}`}>
+            Check one with a probe before serving{safeCore.because.length > 0 && `: ${safeCore.because.join(', ').toLowerCase()}`}.
+            The time to get there is not worked out here; from frozen it is longer.
+          </Says>
+        )}
+        <Says term={plan.boil.style === 'simmer' ? 'Gentle simmer' : 'Rolling boil'}>
+          Small batches with room to move, stirred once. Lift out with a skimmer, do not pour.
+          {plan.boil.style === 'rolling' && ' Hard boiling splits thin or large pieces.'}
+        </Says>
+      </dl>
+      <section>
+        <h3>Allergens in the whole piece</h3>
+        <p>{allergens.length ? allergens.join(', ') : 'none of the listed ones'}</p>
+        <h3 className="mt-3">Cautions</h3>
+        <ul className="list-disc pl-5 text-small">
+          {cautions.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
+
+function Big({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <div>
+      <p className="text-small text-ink-dim">{label}</p>
+      <p className="numeral text-figure">{children}</p>
+    </div>
+  );
+}

@@ -1,0 +1,192 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { preparationsFor, startingPantry } from '@/core/composition/pantry';
+import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
+import { PLAN_FIELDS } from '@/core/plan/planFields';
+import type { Plan } from '@/core/plan/schema';
+import { Choice } from '@/ui/fields/Choice';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { Figure } from '@/ui/figure/Figure';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../editor/EditorContext';
+import { BandScale } from './BandScale';
+import { BatchTable } from './BatchTable';
+import { IngredientPicker } from './IngredientPicker';
+import { PartRow } from './PartRow';
+import { PlanField } from './PlanField';
+
+type Part = Plan['filling']['parts'][number];
+
+const filling = (plan: Plan, change: Partial<Plan['filling']>): Plan => ({
+  ...plan,
+  filling: { ...plan.filling, ...change },
+});
+
+const withPart = (plan: Plan, index: number, change: (part: Part) => Part): Plan =>
+  filling(plan, { parts: plan.filling.parts.map((part, i) => (i === index ? change(part) : part)) });
+
+/** The same preparation when it suits, else as it is; a weighed result belongs to what was weighed. */
+const asIngredient = (id: string, { g, preparation }: Part): Part => ({
+  id,
+  g,
+  preparation: preparationsFor(startingPantry, id).some((each) => each.id === preparation) ? preparation : 'raw',
+});
+
+export function FillingControls() {
+  const { plan, edit } = useEditor();
+  const { parts, texture, yieldStressPa } = plan.filling;
+  return (
+    <>
+      <section aria-label="Your filling recipe">
+        <h3>Your recipe</h3>
+        <p className="text-small text-ink-dim">Raw weights, and what is done to each.</p>
+        <ul className="mt-2">
+          {parts.map((part, index) => (
+            <PartRow
+              key={`${part.id}${index}`}
+              use="filling"
+              id={part.id}
+              g={part.g}
+              removable={parts.length > 1}
+              onPick={({ id }) => edit((p) => withPart(p, index, (each) => asIngredient(id, each)))}
+              onAmount={(g) =>
+                edit((p) => withPart(p, index, ({ id, preparation }) => ({ id, g, preparation })), `filling ${index}`)
+              }
+              onRemove={() => edit((p) => filling(p, { parts: p.filling.parts.filter((_, i) => i !== index) }))}
+            >
+              <PartPreparation part={part} index={index} />
+            </PartRow>
+          ))}
+        </ul>
+        <IngredientPicker
+          use="filling"
+          className="btn mt-2 w-full"
+          onPick={({ id }) =>
+            edit((p) => filling(p, { parts: [...p.filling.parts, { id, g: 50, preparation: 'raw' }] }))
+          }
+        >
+          <Plus size={18} aria-hidden /> Add to the filling
+        </IngredientPicker>
+      </section>
+      <Choice
+        label="Texture"
+        columns={2}
+        value={texture}
+        options={[
+          { value: 'coarse', label: 'Coarse mash' },
+          { value: 'mixed', label: 'Mixed' },
+          { value: 'minced', label: 'Minced' },
+          { value: 'blended', label: 'Blended' },
+        ]}
+        onChange={(next) => edit((p) => filling(p, { texture: next }))}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField field="air" kind="share" value={plan.filling.air} step={0.01} set={(p, air) => filling(p, { air })} />
+        <PlanField
+          field="yieldStressPa"
+          label="Stiffness, measured"
+          kind="plain"
+          value={yieldStressPa}
+          placeholder="Pa"
+          step={10}
+          set={(p, next) => filling(p, { yieldStressPa: next })}
+          onClear={() => edit((p) => filling(p, { yieldStressPa: undefined }))}
+        />
+      </div>
+      <label className="flex items-center justify-between gap-3">
+        <span className="text-small text-ink-dim">Its colour in the drawings</span>
+        <input
+          type="color"
+          value={plan.colour}
+          onChange={(event) => edit((p) => ({ ...p, colour: event.target.value }), 'colour')}
+          className="h-[44px] w-16 rounded-md border-[1.5px] border-board-rule bg-board-raised p-1"
+        />
+      </label>
+    </>
+  );
+}
+
+/** What is done to one ingredient, and its weighed result when there is one. */
+function PartPreparation({ part, index }: { part: Part; index: number }) {
+  const { edit } = useEditor();
+  const ways = preparationsFor(startingPantry, part.id);
+  if (ways.length < 2) return null;
+  const name = startingPantry.ingredients.get(part.id)?.name ?? part.id;
+  const chosen = ways.find((way) => way.id === part.preparation);
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5 pt-1">
+      <select
+        aria-label={`Preparation of ${name}`}
+        value={part.preparation}
+        onChange={(event) =>
+          edit((p) => withPart(p, index, ({ id, g }) => ({ id, g, preparation: event.target.value })))
+        }
+        className="field px-2"
+      >
+        {ways.map((way) => (
+          <option key={way.id} value={way.id}>
+            {way.name}
+          </option>
+        ))}
+      </select>
+      {part.preparation !== 'raw' && (
+        <QuantityField
+          label={`Weighed result of ${name}`}
+          hideLabel
+          kind="mass"
+          range={PLAN_FIELDS.weighedG}
+          value={part.weighedG}
+          placeholder={`≈ ${Math.round(part.g * (chosen?.massYield ?? 1))}`}
+          step={10}
+          onChange={(weighedG) => edit((p) => withPart(p, index, (each) => ({ ...each, weighedG })), `weighed ${index}`)}
+          onClear={() => edit((p) => withPart(p, index, ({ id, g, preparation }) => ({ id, g, preparation })))}
+        />
+      )}
+    </div>
+  );
+}
+
+export function FillingPanel() {
+  const { result } = useEditor();
+  const { text } = useUnits();
+  const { filling: f, working } = result;
+  const { firm, workable, wet } = FREE_WATER_BOUNDS;
+  return (
+    <div className="grid gap-6">
+      <BandScale
+        working={working.freeWater}
+        says={f.grade}
+        unit="share"
+        zones={[
+          { from: 0, to: firm, name: 'firm', fill: 'var(--band)' },
+          { from: firm, to: workable, name: 'workable', fill: 'var(--band)' },
+          { from: workable, to: wet, name: 'wet', fill: 'transparent' },
+          { from: wet, to: 0.16, name: 'will seep', fill: 'transparent' },
+        ]}
+      />
+      <p>
+        Stiffness{' '}
+        <b>
+          <Figure working={working.stiffness}>{text(f.yieldStressPa, 'Pa')}</Figure>
+        </b>{' '}
+        {f.measured ? '(measured)' : '(an estimate; a spoon test measures it)'}, density{' '}
+        <b>
+          <Figure working={working.density}>{text(f.densityGPerMl, 'gPerMl')}</Figure>
+        </b>
+        .
+      </p>
+      <BatchTable
+        title="Weigh for this batch, raw"
+        scale={f.scale}
+        rows={f.parts.map((part) => ({
+          ...part,
+          ...(part.preparation !== 'As it is' && {
+            note: `${part.preparation.toLowerCase()}, gives ${text(part.preparedG, 'g')}`,
+          }),
+        }))}
+        totalG={f.totalG}
+      />
+    </div>
+  );
+}

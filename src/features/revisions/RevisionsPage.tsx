@@ -1,0 +1,183 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { toast } from 'sonner';
+import type { PlanDifference } from '@/core/plan/comparePlans';
+import type { State } from '@/core/plan/state';
+import type { FigureUnit } from '@/core/working/working';
+import { PlanBar } from '@/features/shell/PlanBar';
+import { goBackToRevision } from '@/server/actions/plans';
+import { StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { fieldName, fieldValue } from './fieldNames';
+
+export interface ShownRevision {
+  readonly number: number;
+  readonly savedAt: string;
+  readonly pieces: number;
+  readonly margin: number;
+  readonly state: State;
+  readonly logged: number;
+}
+
+/** A figure of both revisions, side by side. */
+export interface ComparedFigure {
+  readonly label: string;
+  readonly unit: FigureUnit;
+  readonly before: number;
+  readonly after: number;
+}
+
+export interface RevisionsPageProps {
+  readonly id: string;
+  readonly name: string;
+  readonly newest: number;
+  readonly revisions: readonly ShownRevision[];
+  readonly compared: {
+    readonly before: number;
+    readonly after: number;
+    readonly figures: readonly ComparedFigure[];
+    readonly differences: readonly PlanDifference[];
+  } | null;
+}
+
+/** Every revision kept of a plan; two of them compared; any of them made the newest again. */
+export function RevisionsPage({ id, name, newest, revisions, compared }: RevisionsPageProps) {
+  const router = useRouter();
+  const compare = (before: number, after: number) =>
+    router.push(`/plans/${id}/revisions?before=${before}&after=${after}`);
+  const goBack = async (number: number) => {
+    const result = await goBackToRevision(id, number);
+    if (!result.ok) return void toast.error(result.error);
+    toast(`Revision ${number} is the newest again; the others stay.`);
+    router.push(`/plans/${id}`);
+  };
+  return (
+    <>
+      <PlanBar id={id} name={name} here="revisions" />
+      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,400px)_minmax(0,1fr)]">
+        <section aria-label="Revisions">
+          <h1 className="font-display text-[2rem] leading-tight">Revisions</h1>
+          <p className="mt-1 text-ink-dim">
+            A sitting at the plan makes one; a batch written down keeps the one it was made from.
+          </p>
+          <ol className="mt-4 grid">
+            {revisions.map((revision) => (
+              <li key={revision.number} className="flex flex-wrap items-center justify-between gap-x-3 border-t border-board-line py-2">
+                <div>
+                  <p>
+                    <b className="text-lead">{revision.number}</b>{' '}
+                    {revision.number === newest && <span className="text-small">(newest) </span>}
+                    <time className="text-small text-ink-dim" dateTime={revision.savedAt}>
+                      {revision.savedAt.slice(0, 16).replace('T', ' ')}
+                    </time>
+                  </p>
+                  <p className="text-small">
+                    <StateMark state={revision.state} /> {revision.pieces} pieces, weakest {revision.margin.toFixed(2)}
+                    {revision.logged > 0 && `, made ${revision.logged === 1 ? 'once' : `${revision.logged} times`}`}
+                  </p>
+                </div>
+                {revision.number !== newest && (
+                  <div className="flex gap-2">
+                    <Link className="btn" href={`/plans/${id}/revisions?before=${revision.number}&after=${newest}`}>
+                      Compare
+                    </Link>
+                    <button type="button" className="btn" onClick={() => void goBack(revision.number)}>
+                      Go back to it
+                    </button>
+                  </div>
+                )}
+              </li>
+            ))}
+          </ol>
+        </section>
+        <section aria-label="Compared">
+          {compared ? (
+            <Compared compared={compared} revisions={revisions} onCompare={compare} />
+          ) : (
+            <p className="text-lead">
+              {revisions.length > 1
+                ? 'Choose a revision to compare with the newest.'
+                : 'Only one revision so far. The next sitting at the plan makes another, and the two can be compared here.'}
+            </p>
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
+
+function Compared({
+  compared,
+  revisions,
+  onCompare,
+}: {
+  compared: NonNullable<RevisionsPageProps['compared']>;
+  revisions: readonly ShownRevision[];
+  onCompare(before: number, after: number): void;
+}) {
+  const { text } = useUnits();
+  const { before, after, figures, differences } = compared;
+  const choose = (label: string, value: number, onChange: (value: number) => void) => (
+    <label className="flex items-center gap-2">
+      <span className="text-small text-ink-dim">{label}</span>
+      <select className="field w-24" value={value} onChange={(event) => onChange(Number(event.target.value))}>
+        {revisions.map(({ number }) => (
+          <option key={number} value={number}>
+            {number}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-4">
+        <h2 className="font-display text-figure">
+          {before} against {after}
+        </h2>
+        {choose('Before', before, (next) => onCompare(next, after))}
+        {choose('After', after, (next) => onCompare(before, next))}
+      </div>
+      <table className="mt-3 w-full">
+        <thead>
+          <tr className="text-small text-ink-dim">
+            <th className="py-1 text-left font-normal">What follows</th>
+            <th className="py-1 text-right font-normal">revision {before}</th>
+            <th className="py-1 text-right font-normal">revision {after}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {figures.map(({ label, unit, before: a, after: b }) => (
+            <tr key={label} className="border-t border-board-line">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {label}
+              </th>
+              <td className="py-1.5 text-right">{text(a, unit)}</td>
+              <td className={`py-1.5 text-right ${text(a, unit) === text(b, unit) ? '' : 'font-bold'}`}>{text(b, unit)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3 className="mt-6">What was changed</h3>
+      {differences.length === 0 ? (
+        <p>Nothing: the two are the same.</p>
+      ) : (
+        <table className="mt-1 w-full">
+          <tbody>
+            {differences.map(({ path, before: a, after: b }) => (
+              <tr key={path} className="border-t border-board-line">
+                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                  {fieldName(path)}
+                </th>
+                <td className="py-1.5 text-right break-words">{fieldValue(path, a, text)}</td>
+                <td className="py-1.5 pl-2 text-right font-bold break-words">{fieldValue(path, b, text)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}

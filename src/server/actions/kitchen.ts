@@ -1,0 +1,22 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import { kitchenSchema } from '@/core/kitchen/kitchen';
+import { firstIssue, PlanError } from '@/core/plan/parsePlan';
+import { database } from '../db/database';
+import { outcome, type Outcome } from '../outcome';
+import { saveKitchen } from '../repositories/kitchen';
+
+/** Saves the whole kitchen. */
+export async function writeKitchen(document: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const parsed = kitchenSchema.safeParse(document);
+    if (!parsed.success) {
+      const { path, message } = firstIssue(parsed.error);
+      throw new PlanError(message, path);
+    }
+    saveKitchen(database(), parsed.data, new Date());
+  });
+  revalidatePath('/', 'layout');
+  return result;
+}

@@ -1,0 +1,40 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { logEntrySchema } from '@/core/log/logEntry';
+import { firstIssue, PlanError } from '@/core/plan/parsePlan';
+import { database } from '../db/database';
+import { outcome, type Outcome } from '../outcome';
+import { addLogEntry, removeLogEntry } from '../repositories/log';
+
+const addSchema = z.object({
+  planId: z.string().min(1).max(60),
+  revision: z.number().int().min(1),
+  entry: logEntrySchema,
+});
+
+/** Writes a log entry down. Safe to repeat: the entry's id is the client's own. */
+export async function writeLogEntry(input: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const parsed = addSchema.safeParse(input);
+    if (!parsed.success) {
+      const { path, message } = firstIssue(parsed.error);
+      throw new PlanError(message, path.replace(/^entry\./, ''));
+    }
+    addLogEntry(database(), { ...parsed.data, now: new Date() });
+  });
+  revalidatePath('/plans', 'layout');
+  return result;
+}
+
+/** Takes a log entry out. */
+export async function takeOutLogEntry(planId: unknown, id: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const parsed = z.tuple([z.string().min(1), z.uuid()]).safeParse([planId, id]);
+    if (!parsed.success) throw new PlanError('Entry id must be a UUID', 'id');
+    removeLogEntry(database(), ...parsed.data);
+  });
+  revalidatePath('/plans', 'layout');
+  return result;
+}

@@ -1,0 +1,92 @@
+'use server';
+
+import { randomUUID } from 'node:crypto';
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { shortText } from '@/core/fields';
+import { firstIssue, parsePlan, PlanError } from '@/core/plan/parsePlan';
+import { startingPlans } from '@/core/plan/startingPlans';
+import { FAMILY_IDS } from '@/core/shapes/families';
+import { database } from '../db/database';
+import { outcome, type Outcome } from '../outcome';
+import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
+import { getKitchen } from '../repositories/kitchen';
+
+const idSchema = z.string().min(1).max(60);
+const shelfSchema = z.enum(['current', 'archived', 'deleted']);
+
+/** Checks an action's input; the first thing wrong becomes its message. */
+function check<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const { path, message } = firstIssue(parsed.error);
+  throw new PlanError(message, path);
+}
+
+/** A new plan from the starting plan of a shape, on the kitchen's first roller. Gives its id. */
+export async function startPlan(family: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
+    const [roller] = getKitchen(database()).rollers;
+    const plan = roller ? { ...start, sheet: { ...start.sheet, roller } } : start;
+    const id = randomUUID();
+    return createPlan(database(), { id, plan, now: new Date() }).id;
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** A new plan from a plan document, as read from a file. Gives its id. */
+export async function importPlan(document: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const plan = parsePlan(document);
+    return createPlan(database(), { id: randomUUID(), plan, now: new Date() }).id;
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** A copy of a plan under a new name. Gives its id. */
+export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const { plan } = getPlan(database(), check(idSchema, id));
+    const name = `${plan.name.slice(0, 113)}, copy`;
+    return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() }).id;
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** Gives a plan another name. */
+export async function renamePlan(id: unknown, name: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const db = database();
+    const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
+    const renamed = { ...plan, name: check(shortText('Name', 120), name) };
+    savePlan(db, { id: planId, plan: renamed, baseEdition: edition, sitting: '', now: new Date() });
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** Archives, deletes or brings back. Every move can be taken back by another. */
+export async function shelvePlan(id: unknown, to: unknown): Promise<Outcome> {
+  const result = outcome(() =>
+    movePlan(database(), { id: check(idSchema, id), to: check(shelfSchema, to), now: new Date() }),
+  );
+  revalidatePath('/');
+  return result;
+}
+
+/** Makes an older revision the newest again; the ones between stay. */
+export async function goBackToRevision(id: unknown, number: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const db = database();
+    const planId = check(idSchema, id);
+    const { plan } = getRevision(db, planId, check(z.number().int().min(1), number));
+    const { edition } = getPlan(db, planId);
+    savePlan(db, { id: planId, plan, baseEdition: edition, sitting: '', now: new Date() });
+  });
+  revalidatePath('/plans', 'layout');
+  return result;
+}

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { firstIssue, parsePlan, PlanError } from '@/core/plan/parsePlan';
+import { NotFoundError } from './repositories/notFound';
+
+/** Largest plan document taken, bytes. */
+const MAX_BYTES = 512 * 1024;
+
+/** A bad request: its message names the field and the range. */
+const bad = (error: string, path = '', status = 400) =>
+  Response.json({ error, path }, { status });
+
+/**
+ * Reads a request's body as JSON.
+ * @throws PlanError when it is too large or not JSON
+ */
+export async function readBody(request: Request): Promise<unknown> {
+  const text = await request.text();
+  if (text.length > MAX_BYTES) {
+    throw new PlanError(`body: must be at most ${MAX_BYTES / 1024} kB`);
+  }
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new PlanError('body: must be JSON');
+  }
+}
+
+const saveSchema = z.object({
+  plan: z.unknown(),
+  baseEdition: z.number({ error: 'baseEdition must be a whole number from 1' }).int().min(1),
+  sitting: z.string({ error: 'sitting must be text of at most 60 characters' }).max(60),
+});
+
+/** A save as the page sends it: the plan, the edition it follows, and the sitting. */
+export function parseSave(body: unknown) {
+  const parsed = saveSchema.safeParse(body);
+  if (!parsed.success) {
+    const { path, message } = firstIssue(parsed.error);
+    throw new PlanError(message, path);
+  }
+  return { ...parsed.data, plan: parsePlan(parsed.data.plan) };
+}
+
+/** Turns what a handler throws into an answer. */
+export async function answer(handle: () => Promise<Response>): Promise<Response> {
+  try {
+    return await handle();
+  } catch (error) {
+    if (error instanceof PlanError) return bad(error.message, error.path);
+    if (error instanceof NotFoundError) return bad(error.message, '', 404);
+    console.error(error);
+    return bad('The plan could not be written. Nothing stored was changed.', '', 500);
+  }
+}

@@ -1,0 +1,27 @@
+import { cookies } from 'next/headers';
+import { METRIC, unitPreferencesSchema, type UnitPreferences } from '@/core/units/units';
+
+export type Theme = 'system' | 'light' | 'dark';
+
+export interface Preferences {
+  readonly units: UnitPreferences;
+  readonly theme: Theme;
+}
+
+/** The user's units and theme, kept in cookies so that the first paint is already theirs. */
+export async function readPreferences(): Promise<Preferences> {
+  const jar = await cookies();
+  const theme = jar.get('theme')?.value;
+  return {
+    units: readUnits(jar.get('units')?.value),
+    theme: theme === 'light' || theme === 'dark' ? theme : 'system',
+  };
+}
+
+function readUnits(text: string | undefined): UnitPreferences {
+  try {
+    return unitPreferencesSchema.parse(JSON.parse(decodeURIComponent(text ?? '')));
+  } catch {
+    return METRIC;
+  }
+}

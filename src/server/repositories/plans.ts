@@ -1,0 +1,233 @@
+import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { parsePlan } from '@/core/plan/parsePlan';
+import type { Plan } from '@/core/plan/schema';
+import type { Connection, Database } from '../db/database';
+import { logEntries, planRevisions, plans } from '../db/schema';
+import { NotFoundError } from './notFound';
+
+/** A plan with its newest document. */
+export interface StoredPlan {
+  readonly id: string;
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly edition: number;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly archivedAt: string | null;
+  readonly deletedAt: string | null;
+}
+
+export interface PlanRevision {
+  readonly number: number;
+  readonly plan: Plan;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+}
+
+/** Which drawer to look in. */
+export type PlanShelf = 'current' | 'archived' | 'deleted';
+
+export type SaveOutcome =
+  | { readonly kind: 'saved'; readonly edition: number; readonly revision: number }
+  | { readonly kind: 'conflict'; readonly theirs: StoredPlan };
+
+/** A sitting's saves fall into one revision for at most this long. */
+const SITTING_MS = 30 * 60 * 1000;
+
+type Row = typeof plans.$inferSelect;
+
+const stored = (row: Row, document: string): StoredPlan => ({
+  id: row.id,
+  plan: parsePlan(JSON.parse(document)),
+  revision: row.revision,
+  edition: row.edition,
+  createdAt: row.createdAt,
+  updatedAt: row.updatedAt,
+  archivedAt: row.archivedAt,
+  deletedAt: row.deletedAt,
+});
+
+const onShelf = (shelf: PlanShelf) => {
+  if (shelf === 'deleted') return isNotNull(plans.deletedAt);
+  return and(
+    isNull(plans.deletedAt),
+    shelf === 'archived' ? isNotNull(plans.archivedAt) : isNull(plans.archivedAt),
+  );
+};
+
+const newest = and(
+  eq(planRevisions.planId, plans.id),
+  eq(planRevisions.number, plans.revision),
+);
+
+/** The plans on a shelf, the latest changed first. */
+export const listPlans = (db: Database, shelf: PlanShelf): StoredPlan[] =>
+  db
+    .select({ row: plans, document: planRevisions.document })
+    .from(plans)
+    .innerJoin(planRevisions, newest)
+    .where(onShelf(shelf))
+    .orderBy(desc(plans.updatedAt), plans.id)
+    .all()
+    .map(({ row, document }) => stored(row, document));
+
+/** How many plans each shelf holds. */
+export function countShelves(db: Database): Record<PlanShelf, number> {
+  const on = (shelf: PlanShelf) =>
+    db.select({ n: count() }).from(plans).where(onShelf(shelf)).get()?.n ?? 0;
+  return { current: on('current'), archived: on('archived'), deleted: on('deleted') };
+}
+
+/** @throws NotFoundError */
+export function getPlan(db: Connection, id: string): StoredPlan {
+  const found = db
+    .select({ row: plans, document: planRevisions.document })
+    .from(plans)
+    .innerJoin(planRevisions, newest)
+    .where(eq(plans.id, id))
+    .get();
+  if (!found) throw new NotFoundError('plan', id);
+  return stored(found.row, found.document);
+}
+
+/** Puts a new plan away under an id of its own. */
+export function createPlan(
+  db: Database,
+  { id, plan, now, sitting = '' }: { id: string; plan: Plan; now: Date; sitting?: string },
+): StoredPlan {
+  const at = now.toISOString();
+  db.transaction((tx) => {
+    tx.insert(plans)
+      .values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at })
+      .run();
+    tx.insert(planRevisions)
+      .values({
+        planId: id,
+        number: 1,
+        document: JSON.stringify(plan),
+        sitting,
+        createdAt: at,
+        updatedAt: at,
+      })
+      .run();
+  });
+  return getPlan(db, id);
+}
+
+/**
+ * Saves a plan as the cook works. The saves of one sitting fall into one revision, unless the log
+ * already points at it. A save that does not follow the newest edition is a conflict and changes nothing.
+ * @throws NotFoundError
+ */
+export function savePlan(
+  db: Database,
+  {
+    id,
+    plan,
+    baseEdition,
+    sitting,
+    now,
+  }: { id: string; plan: Plan; baseEdition: number; sitting: string; now: Date },
+): SaveOutcome {
+  return db.transaction((tx) => {
+    const current = getPlan(tx, id);
+    const document = JSON.stringify(plan);
+    if (JSON.stringify(current.plan) === document) {
+      return { kind: 'saved', edition: current.edition, revision: current.revision };
+    }
+    if (current.edition !== baseEdition) return { kind: 'conflict', theirs: current };
+    const at = now.toISOString();
+    const revision = tx
+      .select()
+      .from(planRevisions)
+      .where(and(eq(planRevisions.planId, id), eq(planRevisions.number, current.revision)))
+      .get();
+    const logged = tx
+      .select({ n: count() })
+      .from(logEntries)
+      .where(and(eq(logEntries.planId, id), eq(logEntries.revision, current.revision)))
+      .get();
+    const sameSitting =
+      revision !== undefined &&
+      sitting !== '' &&
+      revision.sitting === sitting &&
+      !logged?.n &&
+      now.getTime() - Date.parse(revision.createdAt) < SITTING_MS;
+    const number = sameSitting ? current.revision : current.revision + 1;
+    if (sameSitting) {
+      tx.update(planRevisions)
+        .set({ document, updatedAt: at })
+        .where(eq(planRevisions.id, revision.id))
+        .run();
+    } else {
+      tx.insert(planRevisions)
+        .values({ planId: id, number, document, sitting, createdAt: at, updatedAt: at })
+        .run();
+    }
+    const edition = current.edition + 1;
+    tx.update(plans).set({ revision: number, edition, updatedAt: at }).where(eq(plans.id, id)).run();
+    return { kind: 'saved', edition, revision: number };
+  });
+}
+
+/** Puts a plan on another shelf; any move can be taken back. @throws NotFoundError */
+export function movePlan(
+  db: Database,
+  { id, to, now }: { id: string; to: PlanShelf; now: Date },
+): void {
+  const at = now.toISOString();
+  const set = {
+    current: { archivedAt: null, deletedAt: null },
+    archived: { archivedAt: at, deletedAt: null },
+    // An archived plan that is deleted comes back archived.
+    deleted: { deletedAt: at },
+  }[to];
+  const { changes } = db.transaction((tx) =>
+    tx.update(plans).set(set).where(eq(plans.id, id)).run(),
+  );
+  if (changes === 0) throw new NotFoundError('plan', id);
+}
+
+/** Every revision of a plan, the newest first. @throws NotFoundError */
+export function listRevisions(db: Database, planId: string): PlanRevision[] {
+  const rows = db
+    .select()
+    .from(planRevisions)
+    .where(eq(planRevisions.planId, planId))
+    .orderBy(desc(planRevisions.number))
+    .all();
+  if (rows.length === 0) throw new NotFoundError('plan', planId);
+  return rows.map(readRevision);
+}
+
+/** One revision. @throws NotFoundError */
+export function getRevision(db: Connection, planId: string, number: number): PlanRevision {
+  const row = db
+    .select()
+    .from(planRevisions)
+    .where(and(eq(planRevisions.planId, planId), eq(planRevisions.number, number)))
+    .get();
+  if (!row) throw new NotFoundError('revision', `${planId} / ${number}`);
+  return readRevision(row);
+}
+
+const readRevision = (row: typeof planRevisions.$inferSelect): PlanRevision => ({
+  number: row.number,
+  plan: parsePlan(JSON.parse(row.document)),
+  createdAt: row.createdAt,
+  updatedAt: row.updatedAt,
+});
+
+/** When each plan was last made and how often, by plan id. */
+export function lastMade(db: Database): Map<string, { times: number; madeOn: string }> {
+  const rows = db
+    .select({
+      planId: logEntries.planId,
+      times: count(),
+      madeOn: sql<string>`max(${logEntries.madeOn})`,
+    })
+    .from(logEntries)
+    .groupBy(logEntries.planId)
+    .all();
+  return new Map(rows.map(({ planId, times, madeOn }) => [planId, { times, madeOn }]));
+}

@@ -1,0 +1,174 @@
+'use client';
+
+import { useId } from 'react';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { stateOfMargin, type State } from '@/core/plan/state';
+import { STATE_WORDS } from '../figure/StateMark';
+import { useUnits } from '../units/UnitsContext';
+import { Dimension } from './Dimension';
+import { grain, pathOf, roundScale } from './svg';
+
+const STATE_COLOUR: Record<State, string> = {
+  holds: 'var(--verdigris)',
+  edge: 'var(--ochre)',
+  fails: 'var(--brick)',
+};
+
+const GRAIN = grain(90);
+
+/** The piece cut through, to true scale, as it sits after a minute; the weakest link is marked where it would fail. */
+export function PieceSection({
+  result,
+  colour,
+  width,
+  maxHeight,
+}: {
+  result: PlanResult;
+  colour: string;
+  width: number;
+  maxHeight: number;
+}) {
+  const { text } = useUnits();
+  const clip = useId();
+  const { shape, margins, edge, sheet, weakestLink } = result;
+  const { section } = shape.drawing;
+  const pieceMm = section.piece.toX - section.piece.fromX;
+  const fullMm = section.top[1] - section.bottomY;
+  const narrow = width < 480;
+  const room = { left: narrow ? 76 : 88, right: narrow ? 66 : 96, top: 50, bottom: 62 };
+  const scale = roundScale(pieceMm, fullMm, width - room.left - room.right, maxHeight - room.top - room.bottom);
+  // In steps, so that the page below does not creep while a ruler is dragged.
+  const height = room.top + room.bottom + Math.max(72, Math.ceil((fullMm * scale) / 24) * 24);
+  const middleMm = (section.piece.fromX + section.piece.toX) / 2;
+  const baseY = height - room.bottom;
+  const placing = {
+    scale,
+    x0: room.left + (width - room.left - room.right) / 2 - middleMm * scale,
+    y0: baseY + section.bottomY * scale,
+  };
+  const X = (mm: number) => placing.x0 + mm * scale;
+  const Y = (mm: number) => placing.y0 - mm * scale;
+  const lipState = stateOfMargin(margins.lip);
+  const thinState = stateOfMargin(margins.thinning);
+  const lipColour = STATE_COLOUR[lipState];
+  const lipX: [number, number] = [X(section.lip.fromX), X(section.lip.toX)];
+  // A lip that is gone is drawn where the mound overruns the edge.
+  const lipFrom = Math.min(...lipX);
+  const lipTo = Math.max(...lipX);
+  const edgeY = Y(section.lip.y);
+  const bracketY = edgeY - 26;
+  const topX = X(section.top[0]);
+  const topY = Y(section.top[1]);
+  const thinWeakest = weakestLink.name === 'thinning' && thinState !== 'holds';
+  const box = {
+    x: X(section.mound.fromX),
+    y: topY,
+    w: (section.mound.toX - section.mound.fromX) * scale,
+    h: fullMm * scale,
+  };
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={`${shape.name} cut through: ${text(pieceMm, 'mm')} across, mound ${text(
+        2 * shape.mound.radiusMm,
+        'mm',
+      )}, lip ${text(shape.lipMm, 'mm')} of ${text(shape.neededLipMm, 'mm')} needed, ${
+        STATE_WORDS[lipState].word
+      }; ${text(shape.overTopMm, 'mm')} of dough over the top.`}
+      className="block w-full"
+    >
+      <defs>
+        <clipPath id={clip}>
+          <path d={pathOf(section.filling, placing)} />
+        </clipPath>
+      </defs>
+      {bench(X(section.piece.fromX) - 16, X(section.piece.toX) + 16, baseY + 4)}
+      <g stroke="var(--draw)" strokeWidth={1.6} strokeLinejoin="round">
+        {section.dough.map((outline, index) => (
+          <path key={index} d={pathOf(outline, placing)} fill="var(--dough)" />
+        ))}
+        <path d={pathOf(section.filling, placing)} fill={colour} />
+      </g>
+      <g clipPath={`url(#${clip})`}>
+        {GRAIN.map(({ x, y, r }, index) => (
+          <circle
+            key={index}
+            cx={box.x + x * box.w}
+            cy={box.y + y * box.h}
+            r={r * 1.5}
+            fill={index % 3 ? '#000' : '#fff'}
+            opacity={index % 3 ? 0.2 : 0.35}
+          />
+        ))}
+      </g>
+      <line x1={topX} x2={topX} y1={topY - 4} y2={topY - 22} stroke="var(--dim-line)" strokeWidth={1.2} />
+      <text
+        x={topX}
+        y={topY - 28}
+        textAnchor="middle"
+        fontSize={15}
+        fontWeight={thinWeakest ? 700 : 500}
+        fill={thinWeakest ? STATE_COLOUR[thinState] : 'var(--ink)'}
+      >
+        {thinWeakest ? `${STATE_WORDS[thinState].mark} ` : ''}
+        {text(shape.overTopMm, 'mm')} over the top
+      </text>
+      {thinWeakest && (
+        <circle cx={topX} cy={topY + 3} r={11} fill="none" stroke={STATE_COLOUR[thinState]} strokeWidth={2.5} />
+      )}
+      <g stroke={lipColour} fill="none" strokeWidth={2}>
+        <path d={`M${lipFrom} ${edgeY - 2}V${bracketY}H${lipTo}V${edgeY - 2}`} />
+        <rect
+          x={lipFrom}
+          y={edgeY - 2}
+          width={Math.max(2, lipTo - lipFrom)}
+          height={Math.max(4, edge.pressedMm * scale + 4)}
+          fill={lipColour}
+          fillOpacity={lipState === 'holds' ? 0.12 : 0.3}
+          strokeWidth={lipState === 'holds' ? 1.2 : 2.4}
+        />
+      </g>
+      <text x={lipFrom + 3} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
+        {STATE_WORDS[lipState].mark} {text(shape.lipMm, 'mm')} lip
+      </text>
+      <text x={lipFrom + 3} y={bracketY - 7} fontSize={14} fill={lipColour}>
+        needs {text(shape.neededLipMm, 'mm')}
+      </text>
+      <text x={X(section.piece.toX) + 10} y={edgeY + (edge.pressedMm * scale) / 2 - 2} fontSize={13} fill="var(--ink-dim)">
+        edge
+        <tspan x={X(section.piece.toX) + 10} dy={15}>
+          {text(edge.pressedMm, 'mm')}
+        </tspan>
+      </text>
+      <Dimension vertical from={topY} to={baseY} at={X(section.piece.fromX) - 14} text={text(fullMm, 'mm')} />
+      <Dimension
+        from={X(section.mound.fromX)}
+        to={X(section.mound.toX)}
+        at={baseY + 26}
+        text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
+      />
+      <Dimension
+        from={X(section.piece.fromX)}
+        to={X(section.piece.toX)}
+        at={baseY + 52}
+        text={`${text(pieceMm, 'mm')} across, sheet ${text(sheet.thicknessMm, 'mm')}`}
+      />
+    </svg>
+  );
+}
+
+/** Semolina under the piece. */
+function bench(from: number, to: number, y: number) {
+  const dots = Array.from({ length: Math.max(0, Math.floor((to - from) / 5)) }, (_, i) => ({
+    x: from + i * 5 + ((i * 7) % 3),
+    y: y + ((i * 5) % 7) * 0.55,
+  }));
+  return (
+    <g fill="var(--dough-edge)">
+      {dots.map((dot) => (
+        <circle key={dot.x} cx={dot.x} cy={dot.y} r={1} />
+      ))}
+    </g>
+  );
+}

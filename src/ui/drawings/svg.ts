@@ -1,0 +1,37 @@
+import type { Outline, Point } from '@/core/shapes/drawing';
+
+/** Puts mm on a drawing: scale in px per mm, and where the origin lies. y turns down. */
+export interface Placing {
+  readonly scale: number;
+  readonly x0: number;
+  readonly y0: number;
+}
+
+export const place = ({ scale, x0, y0 }: Placing, [x, y]: Point): [number, number] => [
+  x0 + x * scale,
+  y0 - y * scale,
+];
+
+/** A closed SVG path for an outline in mm. */
+export const pathOf = (outline: Outline, placing: Placing): string =>
+  `M${outline.map((point) => place(placing, point).map((n) => n.toFixed(2)).join(' ')).join('L')}Z`;
+
+/**
+ * The largest of a few round scales at which a size fits, so that a small change shows as a change
+ * of the piece and not of the scale.
+ */
+export function roundScale(widthMm: number, heightMm: number, roomX: number, roomY: number): number {
+  const most = Math.min(roomX / Math.max(widthMm, 1), roomY / Math.max(heightMm, 1));
+  const steps = [16, 14, 12, 10.5, 9.5, 8.5, 7.5, 6.5, 5.5, 4.75, 4, 3.4, 2.8, 2.3, 1.9, 1.5, 1.2, 1, 0.8];
+  return steps.find((step) => step <= most) ?? most;
+}
+
+/** The same scatter every time: points from 0 to 1, for the grain of a filling. */
+export function grain(count: number): { x: number; y: number; r: number }[] {
+  let seed = 7;
+  const next = () => {
+    seed = (seed * 16807) % 2147483647;
+    return seed / 2147483647;
+  };
+  return Array.from({ length: count }, () => ({ x: next(), y: next(), r: 0.6 + next() * 1.3 }));
+}

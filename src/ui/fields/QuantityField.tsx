@@ -1,0 +1,120 @@
+'use client';
+
+import { useId, useState, type KeyboardEvent } from 'react';
+import type { FieldRange } from '@/core/range';
+import { homeUnitName, inHomeUnits, parseQuantity, type QuantityKind } from '@/core/units/parse';
+import { useUnits } from '../units/UnitsContext';
+
+export interface QuantityFieldProps {
+  readonly label: string;
+  readonly range: FieldRange;
+  readonly kind: QuantityKind;
+  /** In the core's units; undefined for a field that may stay empty. */
+  readonly value: number | undefined;
+  onChange(value: number): void;
+  /** Called when an optional field is emptied. */
+  onClear?(): void;
+  /** One nudge by arrow key, in the core's units. Shift makes it a tenth (counts stay whole). */
+  readonly step: number;
+  readonly extraUnits?: Readonly<Record<string, number>>;
+  readonly size?: 'normal' | 'large';
+  readonly hideLabel?: boolean;
+  readonly placeholder?: string;
+  readonly hint?: string;
+}
+
+/**
+ * A number to type, in any unit of its kind. What cannot be read stays on show with its reason, and
+ * the plan keeps its last good value.
+ */
+export function QuantityField(props: QuantityFieldProps) {
+  const { label, range, kind, value, onChange, onClear, step, extraUnits, size = 'normal' } = props;
+  const { units } = useUnits();
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const shown = value === undefined ? '' : inHomeUnits(value, kind, units);
+  const unit = homeUnitName(kind, units);
+
+  const commit = () => {
+    if (draft === null) return;
+    if (draft.trim() === '' && onClear) {
+      onClear();
+    } else if (draft.trim() !== shown) {
+      const parsed = parseQuantity(draft, { label, kind, range, preferences: units, extraUnits });
+      if (!parsed.ok) {
+        setError(parsed.error);
+        return;
+      }
+      onChange(parsed.value);
+    }
+    setDraft(null);
+    setError(null);
+  };
+
+  const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') {
+      commit();
+    } else if (event.key === 'Escape') {
+      setDraft(null);
+      setError(null);
+    } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== undefined) {
+      event.preventDefault();
+      const by = (event.shiftKey && !range.whole ? step / 10 : step) * (event.key === 'ArrowUp' ? 1 : -1);
+      setDraft(null);
+      setError(null);
+      onChange(nudged(value, by, range));
+    }
+  };
+
+  const large = size === 'large';
+  return (
+    <div className={large ? 'text-right' : ''}>
+      <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'mb-1 block text-small text-ink-dim'}>
+        {label}
+      </label>
+      <span
+        className={`flex items-baseline gap-1.5 rounded-md border-[1.5px] px-2 ${
+          error ? 'border-brick' : large ? 'border-transparent hover:border-board-rule' : 'border-board-rule bg-board-raised'
+        } focus-within:border-ink focus-within:bg-board-raised`}
+      >
+        <input
+          id={id}
+          inputMode={range.whole ? 'numeric' : 'decimal'}
+          autoComplete="off"
+          value={draft ?? shown}
+          placeholder={props.placeholder}
+          aria-invalid={error !== null}
+          aria-describedby={error ? `${id}-error` : props.hint ? `${id}-hint` : undefined}
+          onChange={(event) => setDraft(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={commit}
+          onKeyDown={onKey}
+          className={`min-h-[44px] w-full min-w-0 bg-transparent text-right outline-none placeholder:text-ink-dim ${
+            large ? 'numeral text-figure' : 'font-semibold'
+          }`}
+          style={large ? { width: `${Math.max(2.2, (draft ?? shown).length * 0.62 + 0.4)}em` } : undefined}
+        />
+        {unit && <span className="text-small text-ink-dim">{unit}</span>}
+      </span>
+      {error ? (
+        <p id={`${id}-error`} role="alert" className="mt-1 text-left text-small font-semibold text-brick">
+          {error}. {value !== undefined && `Still ${shown}${unit ? ` ${unit}` : ''}.`}
+        </p>
+      ) : (
+        props.hint && (
+          <p id={`${id}-hint`} className="mt-1 text-small text-ink-dim">
+            {props.hint}
+          </p>
+        )
+      )}
+    </div>
+  );
+}
+
+/** A value moved by a nudge, on the nudge's own grid, inside its range. */
+export function nudged(value: number, by: number, { min, max }: FieldRange): number {
+  const grid = Math.abs(by);
+  const moved = Math.round((value + by) / grid) * grid;
+  return Number(Math.min(max, Math.max(min, moved)).toFixed(6));
+}

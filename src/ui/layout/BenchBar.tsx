@@ -1,0 +1,53 @@
+'use client';
+
+import { CircleHelp, Ellipsis } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { PreferencesMenu } from './PreferencesMenu';
+import { useChrome } from './Chrome';
+
+/** The slate bar at the top of every page: where you are, and what is at hand. */
+export function BenchBar({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
+  const path = usePathname();
+  const { openShortcuts, openPalette } = useChrome();
+  return (
+    <header className="slate no-print flex flex-wrap items-center gap-x-2 border-b border-bench-line bg-bench px-3 py-0.5 text-chalk md:px-5">
+      <Link href="/" className="btn-slate -ml-2 font-display text-lead font-bold">
+        Mortar Sheet
+      </Link>
+      {children ?? (
+        <nav aria-label="Main" className="flex">
+          <NavLink href="/" here={path === '/'}>
+            Plans
+          </NavLink>
+          <NavLink href="/kitchen" here={path.startsWith('/kitchen')}>
+            Kitchen
+          </NavLink>
+        </nav>
+      )}
+      <div className="ml-auto flex items-center">
+        {actions}
+        <PreferencesMenu />
+        <button type="button" className="btn-slate" onClick={openPalette} aria-label="Commands, Ctrl K" title="Commands (Ctrl K)">
+          <Ellipsis size={20} aria-hidden />
+        </button>
+        <button type="button" className="btn-slate max-sm:hidden" onClick={openShortcuts} aria-label="Keys, ?" title="Keys (?)">
+          <CircleHelp size={20} aria-hidden />
+        </button>
+      </div>
+    </header>
+  );
+}
+
+function NavLink({ href, here, children }: { href: string; here: boolean; children: ReactNode }) {
+  return (
+    <Link
+      href={href}
+      aria-current={here ? 'page' : undefined}
+      className={`btn-slate ${here ? 'underline decoration-[var(--dough)] decoration-2 underline-offset-8' : ''}`}
+    >
+      {children}
+    </Link>
+  );
+}
