@@ -6,6 +6,14 @@ const config = [
   ...(Array.isArray(next) ? next : [next]),
   ...(Array.isArray(nextVitals) ? nextVitals : [nextVitals]),
   ...(Array.isArray(nextTypescript) ? nextTypescript : [nextTypescript]),
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'warn',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+    },
+  },
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts'] },
 ];
 

@@ -37,7 +37,11 @@ if (db.select().from(plans).limit(1).get()) {
   console.log(`${file} already holds plans; left as it is`);
 } else {
   db.transaction(() => {
-    saveKitchen(db, kitchenSchema.parse(readJson('kitchen.json')), new Date('2026-10-01T09:00:00Z'));
+    saveKitchen(
+      db,
+      kitchenSchema.parse(readJson('kitchen.json')),
+      new Date('2026-10-01T09:00:00Z'),
+    );
     for (const history of readJson('history.json') as PlanHistory[]) {
       const document = readJson(`plans/${history.plan}.json`);
       history.revisions.forEach(({ at, set }, index) => {

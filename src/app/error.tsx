@@ -5,7 +5,13 @@ import { useEffect } from 'react';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 /** What is shown when a page cannot be made: what is safe, and two ways on. */
-export default function PageError({ error, reset }: { error: Error & { digest?: string }; reset(): void }) {
+export default function PageError({
+  error,
+  reset,
+}: {
+  error: Error & { digest?: string };
+  reset(): void;
+}) {
   useEffect(() => {
     console.error(error);
   }, [error]);
@@ -15,8 +21,8 @@ export default function PageError({ error, reset }: { error: Error & { digest?: 
       <main className="mx-auto max-w-[720px] p-5 py-12">
         <h1 className="font-display text-[2rem]">This page could not be laid out</h1>
         <p className="mt-2 mb-5 text-lead">
-          Nothing stored was changed, and what you typed is kept on this device. Try again; if it stays so,
-          the plan’s older revisions are still there.
+          Nothing stored was changed, and what you typed is kept on this device. Try again; if it
+          stays so, the plan’s older revisions are still there.
         </p>
         <div className="flex flex-wrap gap-2">
           <button type="button" className="btn btn-strong" onClick={reset}>

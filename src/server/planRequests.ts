@@ -6,8 +6,7 @@ import { NotFoundError } from './repositories/notFound';
 const MAX_BYTES = 512 * 1024;
 
 /** A bad request: its message names the field and the range. */
-const bad = (error: string, path = '', status = 400) =>
-  Response.json({ error, path }, { status });
+const bad = (error: string, path = '', status = 400) => Response.json({ error, path }, { status });
 
 /**
  * Reads a request's body as JSON.

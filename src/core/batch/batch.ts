@@ -2,8 +2,7 @@ import { batchYield } from './yield';
 
 /** What stays in the bowl (a share of all) or in the bag (grams). */
 export type FillingLoss =
-  | { readonly kind: 'bowl'; readonly share: number }
-  | { readonly kind: 'bag'; readonly g: number };
+  { readonly kind: 'bowl'; readonly share: number } | { readonly kind: 'bag'; readonly g: number };
 
 /** Everything that turns pieces into dough and filling and back. */
 export interface BatchTerms {

@@ -7,7 +7,13 @@ import {
   portionsFromPieces,
   type BatchTerms,
 } from './batch';
-import { doughLedger, fillingLedger, type DoughLedger, type FillingLedger, type PieceCounts } from './ledger';
+import {
+  doughLedger,
+  fillingLedger,
+  type DoughLedger,
+  type FillingLedger,
+  type PieceCounts,
+} from './ledger';
 
 /** The four ways in. */
 export type WayIn =
@@ -30,8 +36,7 @@ export interface Batch {
  */
 export function solveBatch(wayIn: WayIn, terms: BatchTerms): Batch {
   const made = piecesMade(wayIn, terms);
-  const portions =
-    wayIn.kind === 'portions' ? wayIn.portions : portionsFromPieces(made, terms);
+  const portions = wayIn.kind === 'portions' ? wayIn.portions : portionsFromPieces(made, terms);
   const plated = portions * terms.piecesPerPortion;
   const tasted = Math.min(terms.tasted, made - plated);
   const counts = { made, plated, tasted, spare: made - plated - tasted };

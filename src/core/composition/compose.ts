@@ -64,7 +64,9 @@ export function compose(
     fatG / PHASE_DENSITY_G_PER_ML.fat +
     carbohydrateG / PHASE_DENSITY_G_PER_ML.carbohydrate;
   const solidDensity =
-    massG > 0 ? massG / Math.max(volumeMl, massG / MAX_DENSITY_G_PER_ML) : PHASE_DENSITY_G_PER_ML.water;
+    massG > 0
+      ? massG / Math.max(volumeMl, massG / MAX_DENSITY_G_PER_ML)
+      : PHASE_DENSITY_G_PER_ML.water;
   return {
     massG,
     waterG,

@@ -57,5 +57,5 @@ export const startingKitchen: Kitchen = {
     { name: '2 tsp', ml: 10 },
     { name: '1 tbsp', ml: 15 },
   ],
-  pots: [{ name: 'Pot, 5 litres', litres: 5 }],
+  pots: [{ name: 'Pot', litres: 5 }],
 };

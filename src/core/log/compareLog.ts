@@ -20,7 +20,14 @@ export interface Comparison {
  */
 export function compareLog(plan: PlanResult, entry: LogEntry): Comparison[] {
   const rows: Comparison[] = [
-    { key: 'pieces', label: 'Pieces', unit: 'count', planned: plan.pieces, actual: entry.pieces, more: 'good' },
+    {
+      key: 'pieces',
+      label: 'Pieces',
+      unit: 'count',
+      planned: plan.pieces,
+      actual: entry.pieces,
+      more: 'good',
+    },
     {
       key: 'burst',
       label: 'Burst',
@@ -77,7 +84,14 @@ export function compareLog(plan: PlanResult, entry: LogEntry): Comparison[] {
     });
   }
   if (entry.doseG !== undefined) {
-    rows.push({ key: 'dose', label: 'Dose', unit: 'g', planned: plan.filling.perPieceG, actual: entry.doseG, more: 'either' });
+    rows.push({
+      key: 'dose',
+      label: 'Dose',
+      unit: 'g',
+      planned: plan.filling.perPieceG,
+      actual: entry.doseG,
+      more: 'either',
+    });
   }
   return rows;
 }

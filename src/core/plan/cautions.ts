@@ -40,25 +40,31 @@ export const planAllergens = (plan: Plan, pantry: Pantry): string[] =>
     pantry,
   );
 
-/** Allergens of a part with nothing of it in still count: it may have touched the board. */
+/** The cautions that go with a plan, most pressing first. */
 export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
   const groups = new Set(
-    [...plan.dough.parts, ...plan.filling.parts].map((part) => findIngredient(pantry, part.id).group),
+    [...plan.dough.parts, ...plan.filling.parts].map(
+      (part) => findIngredient(pantry, part.id).group,
+    ),
   );
   const ids = new Set(plan.filling.parts.map((part) => part.id));
   const lines = ['Do not eat raw flour or raw dough.'];
   if (groups.has('egg') || plan.hold.medium === 'egg' || plan.hold.medium === 'eggWhite') {
-    lines.push('Do not eat raw egg. Egg dough: use the same day or freeze the pieces; never keep it warm.');
+    lines.push(
+      'Do not eat raw egg. Egg dough: use the same day or freeze the pieces; never keep it warm.',
+    );
   }
   if (groups.has('meat') || groups.has('fish')) {
-    lines.push('Cool hot filling fast, then keep it at 5 °C or below.');
+    lines.push('Cool hot filling fast, then keep it at 5 °C (41 °F) or below.');
   }
-  lines.push('No more than 2 hours in all at room temperature. Freeze at −18 °C.');
+  lines.push('No more than 2 hours in all at room temperature. Freeze at −18 °C (0 °F).');
   if (ids.has('nettle-raw') || ids.has('wild-greens-raw')) {
     lines.push('Foraged plants only when surely identified; gloves for stinging ones.');
   }
   lines.push('Shared water, boards and rollers spread allergens.');
   lines.push('Fingers, hair and sleeves away from powered rollers. Steam and boiling water scald.');
-  lines.push('Times and temperatures are guidance: local food codes and licensed practice come first.');
+  lines.push(
+    'Times and temperatures are guidance: local food codes and licensed practice come first.',
+  );
   return lines;
 }

@@ -1,5 +1,10 @@
 import type { z } from 'zod';
-import { findIngredient, findPreparation, startingPantry, type Pantry } from '../composition/pantry';
+import {
+  findIngredient,
+  findPreparation,
+  startingPantry,
+  type Pantry,
+} from '../composition/pantry';
 import { prepare } from '../composition/prepare';
 import { FieldError } from '../range';
 import { familyOf } from '../shapes/families';
@@ -17,7 +22,9 @@ export class PlanError extends Error {
 }
 
 /** Brings a document of version n to n + 1; one entry per old version, none while there is only one. */
-export type Upgrades = Readonly<Record<number, (old: Record<string, unknown>) => Record<string, unknown>>>;
+export type Upgrades = Readonly<
+  Record<number, (old: Record<string, unknown>) => Record<string, unknown>>
+>;
 
 const UPGRADES: Upgrades = {};
 
@@ -82,7 +89,8 @@ export function firstIssue(error: z.ZodError): { path: string; message: string }
 
 const dotted = (path: readonly PropertyKey[]): string =>
   path.reduce<string>(
-    (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
+    (text, key) =>
+      typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key),
     '',
   );
 
@@ -106,7 +114,10 @@ function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
     checkShape(plan);
   } catch (error) {
     if (error instanceof FieldError) {
-      throw new PlanError(`${error.field}: ${error.message.slice(error.field.length + 1)}`, error.field);
+      throw new PlanError(
+        `${error.field}: ${error.message.slice(error.field.length + 1)}`,
+        error.field,
+      );
     }
     throw error;
   }

@@ -1,6 +1,6 @@
 import { HYDRATION_BAND } from '../dough/targetHydration';
 import { FREE_WATER_BOUNDS } from '../filling/freeWaterGrade';
-import { ROOM_LIMIT_MIN } from './cautions';
+import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './cautions';
 import type { PlanFigures } from './figures';
 import type { Plan } from './schema';
 import { stateOfMargin, worst, type State } from './state';
@@ -77,7 +77,7 @@ function sealStation({ hold }: Plan): Station {
 }
 
 function boilStation({ boil }: Plan, { sheet, safeCore }: PlanFigures): Station {
-  if (safeCore.setByCook && safeCore.because.length && (safeCore.tempC ?? 0) < 74) {
+  if (safeCore.setByCook && safeCore.because.length && (safeCore.tempC ?? 0) < SAFE_CORE_C) {
     return { state: 'edge', word: 'below the usual core' };
   }
   // Hard boiling splits thin pieces. Rule.

@@ -65,9 +65,7 @@ export const agnolottiPinched: ShapeFamily = {
       [half, edgeX],
       [-half, edgeX],
     ];
-    const pillow: Point[] = [
-      ...arc([0, 0], half * 0.94, r, 0, 2 * Math.PI),
-    ];
+    const pillow: Point[] = [...arc([0, 0], half * 0.94, r, 0, 2 * Math.PI)];
     return {
       section: {
         dough: [lower, upper],

@@ -61,16 +61,21 @@ export const arc = (
  * Points along the top of a spherical cap of radius r and height h, left to right, lifted by `lift`
  * along the normal. `sign` −1 domes downward.
  */
-export function capArc(cx: number, baseY: number, r: number, h: number, lift = 0, sign: 1 | -1 = 1) {
+export function capArc(
+  cx: number,
+  baseY: number,
+  r: number,
+  h: number,
+  lift = 0,
+  sign: 1 | -1 = 1,
+) {
   const sphere = (r * r + h * h) / (2 * h);
-  const half = h <= r ? Math.asin(Math.min(1, r / sphere)) : Math.PI - Math.asin(Math.min(1, r / sphere));
+  const half =
+    h <= r ? Math.asin(Math.min(1, r / sphere)) : Math.PI - Math.asin(Math.min(1, r / sphere));
   const centreY = baseY + sign * (h - sphere);
   return Array.from({ length: STEPS + 1 }, (_, i): Point => {
     const a = -half + (2 * half * i) / STEPS;
-    return [
-      cx + (sphere + lift) * Math.sin(a),
-      centreY + sign * (sphere + lift) * Math.cos(a),
-    ];
+    return [cx + (sphere + lift) * Math.sin(a), centreY + sign * (sphere + lift) * Math.cos(a)];
   });
 }
 

@@ -4,7 +4,12 @@ import { ravioliSquare } from './ravioliSquare';
 import type { ShapeFamily } from './shape';
 
 /** Ids of the families the product knows, in the order they are offered. */
-export const FAMILY_IDS = ['ravioliSquare', 'tortelloni', 'agnolottiPinched', 'cappelletti'] as const;
+export const FAMILY_IDS = [
+  'ravioliSquare',
+  'tortelloni',
+  'agnolottiPinched',
+  'cappelletti',
+] as const;
 
 export type FamilyId = (typeof FAMILY_IDS)[number];
 

@@ -2,13 +2,14 @@
 export type Finish = 'fork' | 'wheel' | 'cutter' | 'press' | 'pinch';
 
 /** Name, width of sealed edge it needs (mm) and what it leaves of a double edge's thickness. Rule. */
-export const FINISHES: Record<Finish, { name: string; widthMm: number; thicknessFactor: number }> = {
-  fork: { name: 'Fork', widthMm: 7, thicknessFactor: 0.65 },
-  wheel: { name: 'Wheel', widthMm: 5, thicknessFactor: 0.75 },
-  cutter: { name: 'Cutter', widthMm: 5, thicknessFactor: 0.9 },
-  press: { name: 'Press', widthMm: 5, thicknessFactor: 0.9 },
-  pinch: { name: 'Pinch', widthMm: 3, thicknessFactor: 0.6 },
-};
+export const FINISHES: Record<Finish, { name: string; widthMm: number; thicknessFactor: number }> =
+  {
+    fork: { name: 'Fork', widthMm: 7, thicknessFactor: 0.65 },
+    wheel: { name: 'Wheel', widthMm: 5, thicknessFactor: 0.75 },
+    cutter: { name: 'Cutter', widthMm: 5, thicknessFactor: 0.9 },
+    press: { name: 'Press', widthMm: 5, thicknessFactor: 0.9 },
+    pinch: { name: 'Pinch', widthMm: 3, thicknessFactor: 0.6 },
+  };
 
 /**
  * Lip a finish needs, mm: its width + 2 × sheet thickness. Rule.

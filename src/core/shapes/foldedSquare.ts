@@ -12,7 +12,14 @@ const altitude = ({ sizeMm }: Dimensions): number => sizeMm / Math.SQRT2;
 export const foldedSquare = (
   own: Pick<
     ShapeFamily,
-    'id' | 'name' | 'summary' | 'dimensions' | 'thicknessBandMm' | 'usualDoseG' | 'finishes' | 'folding'
+    | 'id'
+    | 'name'
+    | 'summary'
+    | 'dimensions'
+    | 'thicknessBandMm'
+    | 'usualDoseG'
+    | 'finishes'
+    | 'folding'
   >,
 ): ShapeFamily => ({
   ...own,

@@ -42,7 +42,11 @@ export interface ShapeFamily {
   readonly lipFormula: string;
   readonly areaFormula: string;
   /** Section and view from above, in mm, to scale. */
-  draw(size: Dimensions, mound: Mound, sheet: { thicknessMm: number; pressedMm: number }): PieceDrawing;
+  draw(
+    size: Dimensions,
+    mound: Mound,
+    sheet: { thicknessMm: number; pressedMm: number },
+  ): PieceDrawing;
   /** The rectangle that the flat blank takes on a sheet, and how it is marked. */
   blank(size: Dimensions, mound: Mound): FlatBlank;
 }

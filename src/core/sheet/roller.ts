@@ -34,7 +34,10 @@ const steps = (labels: readonly (string | number)[], mm: readonly number[]): Rol
   mm.map((each, index) => ({ label: String(labels[index]), mm: each }));
 
 const tenths = (from: number, to: number): number[] =>
-  Array.from({ length: Math.round((from - to) * 10) + 1 }, (_, i) => Math.round(from * 10 - i) / 10);
+  Array.from(
+    { length: Math.round((from - to) * 10) + 1 },
+    (_, i) => Math.round(from * 10 - i) / 10,
+  );
 
 /** Profiles to start from: typical gaps, to be replaced by the cook's own strip tests. Table. */
 export const genericRollers: readonly Roller[] = [
@@ -42,7 +45,10 @@ export const genericRollers: readonly Roller[] = [
     id: 'ten-step-0-widest',
     name: 'Ten-step roller, 0 the widest',
     widthMm: 145,
-    steps: steps([0, 1, 2, 3, 4, 5, 6, 7, 8, 9], [4.8, 3.8, 3.0, 2.4, 1.9, 1.5, 1.2, 1.0, 0.8, 0.6]),
+    steps: steps(
+      [0, 1, 2, 3, 4, 5, 6, 7, 8, 9],
+      [4.8, 3.8, 3.0, 2.4, 1.9, 1.5, 1.2, 1.0, 0.8, 0.6],
+    ),
   },
   {
     id: 'eight-step-1-widest',

@@ -51,13 +51,13 @@ export function formatFigure(
     case 'litre':
       return us
         ? { text: decimals(value / L_PER_US_QUART, 1), unit: 'qt' }
-        : { text: trimZero(decimals(value, 1)), unit: 'l' };
+        : { text: trimZeros(decimals(value, 2)), unit: 'l' };
     case 'C':
       return preferences.temperature === 'F'
         ? { text: decimals(celsiusToFahrenheit(value), 0), unit: '°F' }
         : { text: decimals(value, 0), unit: '°C' };
     case 'share':
-      return { text: trimZero(decimals(value * 100, 1)), unit: '%' };
+      return { text: trimZeros(decimals(value * 100, 1)), unit: '%' };
     case 'ratio':
       return { text: decimals(value, 2), unit: '' };
     case 'count':
@@ -77,13 +77,15 @@ export function figureText(value: number, unit: FigureUnit, preferences: UnitPre
   return name ? `${text} ${name}` : text;
 }
 
-const trimZero = (text: string): string => text.replace(/\.0+$/, '');
+/** Drops decimals that say nothing: `6.50` → `6.5`, `9.0` → `9`. */
+const trimZeros = (text: string): string =>
+  text.includes('.') ? text.replace(/\.?0+$/, '') : text;
 
 function grams(g: number): FormattedFigure {
   // Nothing is nothing, however finely it is weighed.
   if (Math.abs(g) < 0.05) return { text: '0', unit: 'g' };
   if (Math.abs(g) >= 10_000) return { text: decimals(g / 1000, 1), unit: 'kg' };
-  return { text: decimals(g, Math.abs(g) < 20 ? 1 : 0), unit: 'g' };
+  return { text: Math.abs(g) < 20 ? trimZeros(decimals(g, 1)) : decimals(g, 0), unit: 'g' };
 }
 
 function ounces(g: number): FormattedFigure {
@@ -110,14 +112,17 @@ function inches(mm: number): FormattedFigure {
 }
 
 function minutes(min: number): FormattedFigure {
-  if (min >= 48 * 60) return { text: trimZero(decimals(min / 1440, 1)), unit: 'days' };
+  if (min >= 48 * 60) return { text: trimZeros(decimals(min / 1440, 1)), unit: 'days' };
   const whole = Math.round(min);
   if (whole >= 60) {
     const rest = whole % 60;
-    return { text: `${Math.floor(whole / 60)} h${rest ? ` ${rest}` : ''}`, unit: rest ? 'min' : '' };
+    return {
+      text: `${Math.floor(whole / 60)} h${rest ? ` ${rest}` : ''}`,
+      unit: rest ? 'min' : '',
+    };
   }
   return min > 0 && min < 10
-    ? { text: trimZero(decimals(min, 1)), unit: 'min' }
+    ? { text: trimZeros(decimals(min, 1)), unit: 'min' }
     : { text: String(whole), unit: 'min' };
 }
 

@@ -4,21 +4,13 @@ import {
   fahrenheitToCelsius,
   G_PER_OZ,
   L_PER_US_QUART,
-  ML_PER_US_TSP,
   MM_PER_INCH,
   type UnitPreferences,
 } from './units';
 
 /** What a typed quantity measures. */
 export type QuantityKind =
-  | 'mass'
-  | 'length'
-  | 'temperature'
-  | 'share'
-  | 'count'
-  | 'minutes'
-  | 'litres'
-  | 'plain';
+  'mass' | 'length' | 'temperature' | 'share' | 'count' | 'minutes' | 'litres' | 'plain';
 
 interface KindWords {
   readonly what: string;
@@ -62,8 +54,7 @@ export interface ParseOptions {
 }
 
 export type ParsedQuantity =
-  | { readonly ok: true; readonly value: number }
-  | { readonly ok: false; readonly error: string };
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: string };
 
 /**
  * Reads what a cook typed, with or without a unit, as a value in the core's units.
@@ -74,11 +65,11 @@ export type ParsedQuantity =
  */
 export function parseQuantity(typed: string, options: ParseOptions): ParsedQuantity {
   const { kind, preferences, range, extraUnits = {} } = options;
-  const match = /^\s*([-−+]?)(\d+(?:[.,]\d+)?|[.,]\d+)?\s*([½¼¾⅓⅔]|\d+\/\d+)?\s*([^\d\s]*)\s*$/u.exec(typed);
+  const match =
+    /^\s*([-−+]?)(\d+(?:[.,]\d+)?|[.,]\d+)?\s*([½¼¾⅓⅔]|\d+\/\d+)?\s*([^\d\s]*)\s*$/u.exec(typed);
   if (!match || (match[2] === undefined && match[3] === undefined)) return outOfRange(options);
   const sign = match[1] && match[1] !== '+' ? -1 : 1;
-  const number =
-    sign * (Number((match[2] ?? '0').replace(',', '.')) + fractionOf(match[3]));
+  const number = sign * (Number((match[2] ?? '0').replace(',', '.')) + fractionOf(match[3]));
   const unit = match[4] || homeUnit(kind, preferences);
   const value = inCoreUnits(number, unit, kind, extraUnits);
   if (value === undefined) {
@@ -119,7 +110,13 @@ function inCoreUnits(
 
 const same = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
 
-const FRACTIONS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
+const FRACTIONS: Record<string, number> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+};
 
 function fractionOf(text: string | undefined): number {
   if (!text) return 0;

@@ -31,8 +31,5 @@ export interface Working {
 }
 
 /** A working's input, short to write. `input('flour', 400, 'g')` → `{ name: 'flour', value: 400, unit: 'g' }` */
-export const input = (
-  name: string,
-  value: number | string,
-  unit?: FigureUnit,
-): WorkingInput => (unit ? { name, value, unit } : { name, value });
+export const input = (name: string, value: number | string, unit?: FigureUnit): WorkingInput =>
+  unit ? { name, value, unit } : { name, value };

@@ -61,7 +61,8 @@ export function BenchCard({
             <p className="card-count">
               <b>{result.pieces}</b>
               <span>
-                pieces: {result.portions} × {plan.batch.piecesPerPortion}, {counts.tasted} to taste, {counts.spare} spare
+                pieces: {result.portions} × {plan.batch.piecesPerPortion}, {counts.tasted} to taste,{' '}
+                {counts.spare} spare
               </span>
             </p>
           </header>
@@ -71,10 +72,17 @@ export function BenchCard({
               <h2>
                 Dough <b>{text(dough.totalG, 'g')}</b>
               </h2>
-              <WeighTable rows={dough.parts.map(({ id: part, name, g }) => ({ key: part, name, g: text(g, 'g') }))} />
+              <WeighTable
+                rows={dough.parts.map(({ id: part, name, g }) => ({
+                  key: part,
+                  name,
+                  g: text(g, 'g'),
+                }))}
+              />
               <p>
-                Hydration {text(dough.hydration, 'share')}, wants {text(dough.low, 'share')} to {text(dough.high, 'share')}.
-                Hold a little flour back and work it in only if it sticks.
+                Hydration {text(dough.hydration, 'share')}, wants {text(dough.low, 'share')} to{' '}
+                {text(dough.high, 'share')}. Hold a little flour back and work it in only if it
+                sticks.
               </p>
             </section>
             <section>
@@ -84,42 +92,80 @@ export function BenchCard({
               <WeighTable
                 rows={filling.parts.map(({ id: part, name, preparation, g, preparedG }) => ({
                   key: part,
-                  name: preparation === 'As it is' ? name : `${name}, ${preparation.toLowerCase()} → ${text(preparedG, 'g')}`,
+                  name:
+                    preparation === 'As it is'
+                      ? name
+                      : `${name}, ${preparation.toLowerCase()} → ${text(preparedG, 'g')}`,
                   g: text(g, 'g'),
                 }))}
               />
               <p>
-                Raw weights. {text(result.ledger.filling.inBowlG, 'g')} stays in the {plan.batch.fillingLoss.kind}.
+                Raw weights. {text(result.ledger.filling.inBowlG, 'g')} stays in the{' '}
+                {plan.batch.fillingLoss.kind}.
               </p>
             </section>
           </div>
 
           <dl className="card-figures">
-            <Fact term="Roller" value={`dial ${sheet.setting}`} says={`${sheet.between ? 'near; ' : ''}${text(sheet.thicknessMm, 'mm')}, ${plan.sheet.roller.name}`} />
-            <Fact term="Sheets" value={String(sheet.count)} says={`of ${text(sheet.massG, 'g')}, ${text(sheet.lengthMm, 'mm')} × ${text(sheet.widthMm, 'mm')}`} />
+            <Fact
+              term="Roller"
+              value={`dial ${sheet.setting}`}
+              says={`${sheet.between ? 'near; ' : ''}${text(sheet.thicknessMm, 'mm')}, ${plan.sheet.roller.name}`}
+            />
+            <Fact
+              term="Sheets"
+              value={String(sheet.count)}
+              says={`of ${text(sheet.massG, 'g')}, ${text(sheet.lengthMm, 'mm')} × ${text(sheet.widthMm, 'mm')}`}
+            />
             <Fact
               term={family.dimensions[0]?.label ?? 'Blank'}
               value={text(shape.sizeMm, 'mm')}
-              says={family.dimensions.length > 1 ? `pinched every ${text(shape.pitchMm, 'mm')}` : `${sheet.grid.across} across the sheet`}
+              says={
+                family.dimensions.length > 1
+                  ? `pinched every ${text(shape.pitchMm, 'mm')}`
+                  : `${sheet.grid.across} across the sheet`
+              }
             />
-            <Fact term="Dose" value={text(shape.doseG, 'g')} says={[spoon, family.usesLaid ? LAID[plan.shape.laid] : null].filter(Boolean).join(', ')} />
-            <Fact term="Edge" value={FINISHES[plan.shape.finish].name} says={`to ${text(edge.pressedMm, 'mm')}; lip ${text(shape.lipMm, 'mm')}, needs ${text(shape.neededLipMm, 'mm')}`} />
-            <Fact term="Seal" value={MEDIUM_NAMES[plan.hold.medium]} says={`then ${KEPT[plan.hold.place]}, ${text(plan.hold.minutes, 'min')}`} />
-            <Fact term="Pot" value={text(plan.boil.waterL, 'litre')} says={`salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}`} />
+            <Fact
+              term="Dose"
+              value={text(shape.doseG, 'g')}
+              says={[spoon, family.usesLaid ? LAID[plan.shape.laid] : null]
+                .filter(Boolean)
+                .join(', ')}
+            />
+            <Fact
+              term="Edge"
+              value={FINISHES[plan.shape.finish].name}
+              says={`to ${text(edge.pressedMm, 'mm')}; lip ${text(shape.lipMm, 'mm')}, needs ${text(shape.neededLipMm, 'mm')}`}
+            />
+            <Fact
+              term="Seal"
+              value={MEDIUM_NAMES[plan.hold.medium]}
+              says={`then ${KEPT[plan.hold.place]}, ${text(plan.hold.minutes, 'min')}`}
+            />
+            <Fact
+              term="Pot"
+              value={text(plan.boil.waterL, 'litre')}
+              says={`salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}`}
+            />
             <Fact
               term="Done"
-              value={result.safeCore.tempC === null ? 'bite the edge' : `${text(result.safeCore.tempC, 'C')} inside`}
+              value={
+                result.safeCore.tempC === null
+                  ? 'bite the edge'
+                  : `${text(result.safeCore.tempC, 'C')} inside`
+              }
               says={`edge soft after about ${text(edge.softMin, 'min')}; floating is not done`}
             />
           </dl>
 
           <div className="card-drawings">
-            <PieceSection result={result} colour={plan.colour} width={520} maxHeight={270} />
+            <PieceSection result={result} colour={plan.colour} width={380} maxHeight={250} />
             <div>
               <SheetStrip result={result} colour={plan.colour} width={420} />
               <p>
-                {sheet.grid.count} a sheet, {sheet.grid.along} × {sheet.grid.across}. Trim rolled again:{' '}
-                {['never', 'once', 'twice'][plan.batch.rerolls]}.
+                {sheet.grid.count} a sheet, {sheet.grid.along} × {sheet.grid.across}. Trim rolled
+                again: {['never', 'once', 'twice'][plan.batch.rerolls]}.
               </p>
               <ol>
                 {family.folding.map((step) => (
@@ -131,14 +177,15 @@ export function BenchCard({
 
           <section className="card-verdict">
             <p>
-              {STATE_WORDS[result.weakestLink.state].mark} <b>{weakest.title}</b> ({STATE_WORDS[result.weakestLink.state].word}).{' '}
-              {weakest.says} {asks.join(' ')}
+              {STATE_WORDS[result.weakestLink.state].mark} <b>{weakest.title}</b> (
+              {STATE_WORDS[result.weakestLink.state].word}). {weakest.says} {asks.join(' ')}
             </p>
           </section>
 
           <footer className="card-foot">
             <p>
-              <b>Allergens:</b> {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.
+              <b>Allergens:</b>{' '}
+              {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.
             </p>
             <p>{result.cautions.join(' ')}</p>
             {plan.note && <p className="card-note">{plan.note}</p>}

@@ -37,8 +37,15 @@ export function GearList({
       {items.length === 0 && <p className="text-small text-ink-dim">None yet.</p>}
       <ul className="mt-1">
         {items.map((item, index) => (
-          <li key={`${index}${item.name}`} className="flex items-center gap-1.5 border-b border-board-line py-1">
-            <ItemName title={title} name={item.name} onChange={(name) => replace(index, { name })} />
+          <li
+            key={`${index}${item.name}`}
+            className="flex items-center gap-1.5 border-b border-board-line py-1"
+          >
+            <ItemName
+              title={title}
+              name={item.name}
+              onChange={(name) => replace(index, { name })}
+            />
             {kind && range && (
               <span className="w-[6.2rem] shrink-0">
                 <QuantityField
@@ -55,7 +62,12 @@ export function GearList({
             <button
               type="button"
               aria-label={`Remove ${item.name}`}
-              onClick={() => onChange(items.filter((_, i) => i !== index), `${item.name} removed`)}
+              onClick={() =>
+                onChange(
+                  items.filter((_, i) => i !== index),
+                  `${item.name} removed`,
+                )
+              }
               className="flex h-[44px] w-[44px] shrink-0 items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink"
             >
               <X size={18} aria-hidden />
@@ -70,7 +82,15 @@ export function GearList({
   );
 }
 
-function ItemName({ title, name, onChange }: { title: string; name: string; onChange(name: string): void }) {
+function ItemName({
+  title,
+  name,
+  onChange,
+}: {
+  title: string;
+  name: string;
+  onChange(name: string): void;
+}) {
   const [draft, setDraft] = useState(name);
   return (
     <input

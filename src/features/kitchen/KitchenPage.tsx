@@ -32,16 +32,24 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
     const result = await writeKitchen(parsed.data).catch(() => null);
     setSaving((n) => n - 1);
     if (!result?.ok) {
-      setTrouble(`${result?.error ?? 'No answer from the server'}. Your change is still shown here; change anything to try again.`);
+      setTrouble(
+        `${result?.error ?? 'No answer from the server'}. Your change is still shown here; change anything to try again.`,
+      );
     } else if (undo) {
-      toast(undo, { duration: 8000, action: { label: 'Undo', onClick: () => void change(before) } });
+      toast(undo, {
+        duration: 8000,
+        action: { label: 'Undo', onClick: () => void change(before) },
+      });
     }
   };
   return (
     <>
       <BenchBar
         actions={
-          <span role="status" className={`px-2 ${trouble ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}>
+          <span
+            role="status"
+            className={`px-2 ${trouble ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
+          >
             {trouble ? '▲ Not saved' : saving ? 'Saving…' : '✓ Saved'}
           </span>
         }
@@ -49,14 +57,19 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
       <main className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8">
         <div>
           <h1 className="font-display text-[2rem] leading-tight">Kitchen</h1>
-          <p className="text-ink-dim">What your plans are measured with. Changes here show on every ruler.</p>
+          <p className="text-ink-dim">
+            What your plans are measured with. Changes here show on every ruler.
+          </p>
           {trouble && (
             <p role="alert" className="mt-3 font-semibold text-brick">
               {trouble}
             </p>
           )}
         </div>
-        <section aria-label="About" className="grid max-w-[44rem] gap-4 sm:grid-cols-[1fr_9rem_9rem]">
+        <section
+          aria-label="About"
+          className="grid max-w-[44rem] gap-4 sm:grid-cols-[1fr_9rem_9rem]"
+        >
           <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
           <QuantityField
             label="An egg, no shell"
@@ -75,21 +88,30 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             onChange={(yolkG) => void change({ ...kitchen, yolkG })}
           />
         </section>
-        <Rollers rollers={kitchen.rollers} onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)} />
+        <Rollers
+          rollers={kitchen.rollers}
+          onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)}
+        />
         <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-4">
           <GearList
             title="Square cutters"
             unitLabel="Side"
             kind="length"
             range={{ min: 15, max: 200, unit: 'mm' }}
-            items={kitchen.cutters.filter(({ form }) => form === 'square').map(({ name, mm }) => ({ name, value: mm }))}
+            items={kitchen.cutters
+              .filter(({ form }) => form === 'square')
+              .map(({ name, mm }) => ({ name, value: mm }))}
             fresh={{ name: 'New cutter', value: 55 }}
             onChange={(items, undo) =>
               void change(
                 {
                   ...kitchen,
                   cutters: [
-                    ...items.map(({ name, value }) => ({ name, mm: value, form: 'square' as const })),
+                    ...items.map(({ name, value }) => ({
+                      name,
+                      mm: value,
+                      form: 'square' as const,
+                    })),
                     ...kitchen.cutters.filter(({ form }) => form !== 'square'),
                   ],
                 },
@@ -105,7 +127,10 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             items={kitchen.spoons.map(({ name, ml }) => ({ name, value: ml }))}
             fresh={{ name: 'New spoon', value: 8 }}
             onChange={(items, undo) =>
-              void change({ ...kitchen, spoons: items.map(({ name, value }) => ({ name, ml: value })) }, undo)
+              void change(
+                { ...kitchen, spoons: items.map(({ name, value }) => ({ name, ml: value })) },
+                undo,
+              )
             }
           />
           <GearList
@@ -116,14 +141,19 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             items={kitchen.pots.map(({ name, litres }) => ({ name, value: litres }))}
             fresh={{ name: 'New pot', value: 6 }}
             onChange={(items, undo) =>
-              void change({ ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) }, undo)
+              void change(
+                { ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) },
+                undo,
+              )
             }
           />
           <GearList
             title="Cooks"
             items={kitchen.cooks.map((name) => ({ name, value: 0 }))}
             fresh={{ name: 'New cook', value: 0 }}
-            onChange={(items, undo) => void change({ ...kitchen, cooks: items.map(({ name }) => name) }, undo)}
+            onChange={(items, undo) =>
+              void change({ ...kitchen, cooks: items.map(({ name }) => name) }, undo)
+            }
           />
         </div>
         <p className="text-small text-ink-dim">

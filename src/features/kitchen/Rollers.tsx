@@ -24,8 +24,8 @@ export function Rollers({
     <section aria-label="Rollers">
       <h2 className="text-lead">Rollers</h2>
       <p className="max-w-prose text-ink-dim">
-        A dial’s number means nothing without the machine: these are the millimetres each step leaves. Roll
-        a strip, weigh it, measure its length and width, and put in what it truly is.
+        A dial’s number means nothing without the machine: these are the millimetres each step
+        leaves. Roll a strip, weigh it, measure its length and width, and put in what it truly is.
       </p>
       <ul className="mt-3 grid gap-4">
         {rollers.map((roller) => (
@@ -45,7 +45,12 @@ export function Rollers({
                   type="button"
                   className="btn"
                   disabled={rollers.length === 1}
-                  onClick={() => onChange(rollers.filter(({ id }) => id !== roller.id), `${roller.name} removed`)}
+                  onClick={() =>
+                    onChange(
+                      rollers.filter(({ id }) => id !== roller.id),
+                      `${roller.name} removed`,
+                    )
+                  }
                 >
                   Remove
                 </button>
@@ -55,7 +60,9 @@ export function Rollers({
             {open === roller.id && (
               <RollerFields
                 roller={roller}
-                onChange={(next) => onChange(rollers.map((each) => (each.id === roller.id ? next : each)))}
+                onChange={(next) =>
+                  onChange(rollers.map((each) => (each.id === roller.id ? next : each)))
+                }
               />
             )}
           </li>
@@ -103,10 +110,24 @@ function Stair({ roller }: { roller: Roller }) {
         const middle = index * each + each / 2;
         return (
           <g key={label}>
-            <rect x={index * each} y={54 - h} width={each} height={h} fill="var(--dough)" stroke="var(--draw)" />
+            <rect
+              x={index * each}
+              y={54 - h}
+              width={each}
+              height={h}
+              fill="var(--dough)"
+              stroke="var(--draw)"
+            />
             {index % every === 0 && (
               <>
-                <text x={middle} y={72} textAnchor="middle" fontSize={15} fontWeight={600} fill="var(--ink)">
+                <text
+                  x={middle}
+                  y={72}
+                  textAnchor="middle"
+                  fontSize={15}
+                  fontWeight={600}
+                  fill="var(--ink)"
+                >
                   {label.length > 9 ? `${label.slice(0, 8)}…` : label}
                 </text>
                 <text x={middle} y={90} textAnchor="middle" fontSize={14} fill="var(--ink-dim)">
@@ -133,7 +154,11 @@ function RollerFields({ roller, onChange }: { roller: Roller; onChange(roller: R
             maxLength={80}
             value={name}
             onChange={(event) => setName(event.target.value)}
-            onBlur={() => (name.trim() ? name !== roller.name && onChange({ ...roller, name }) : setName(roller.name))}
+            onBlur={() =>
+              name.trim()
+                ? name !== roller.name && onChange({ ...roller, name })
+                : setName(roller.name)
+            }
           />
         </label>
         <QuantityField
@@ -163,7 +188,10 @@ function RollerFields({ roller, onChange }: { roller: Roller; onChange(roller: R
               value={step.mm}
               step={0.05}
               onChange={(mm) =>
-                onChange({ ...roller, steps: roller.steps.map((each, i) => (i === index ? { ...each, mm } : each)) })
+                onChange({
+                  ...roller,
+                  steps: roller.steps.map((each, i) => (i === index ? { ...each, mm } : each)),
+                })
               }
             />
           );

@@ -1,6 +1,14 @@
 'use client';
 
-import { Bar, BarChart, CartesianGrid, LabelList, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import {
+  Bar,
+  BarChart,
+  CartesianGrid,
+  LabelList,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from 'recharts';
 import type { LogEntry } from '@/core/log/logEntry';
 
 /** Share burst, batch by batch, oldest first. */
@@ -14,11 +22,30 @@ export default function BurstChart({ entries }: { entries: readonly LogEntry[] }
       <figcaption className="mb-1">Burst, % of each batch</figcaption>
       <div className="h-[170px]" aria-hidden>
         <ResponsiveContainer width="100%" height="100%">
-          <BarChart data={rows} margin={{ top: 20, right: 8, bottom: 0, left: -18 }} accessibilityLayer={false}>
+          <BarChart
+            data={rows}
+            margin={{ top: 20, right: 8, bottom: 0, left: -18 }}
+            accessibilityLayer={false}
+          >
             <CartesianGrid vertical={false} stroke="var(--board-line)" />
-            <XAxis dataKey="day" tick={{ fill: 'var(--ink-dim)', fontSize: 13 }} stroke="var(--board-rule)" tickLine={false} />
-            <YAxis tick={{ fill: 'var(--ink-dim)', fontSize: 13 }} stroke="transparent" allowDecimals={false} />
-            <Bar dataKey="burst" fill="var(--dough-edge)" stroke="var(--draw)" maxBarSize={52} isAnimationActive={false}>
+            <XAxis
+              dataKey="day"
+              tick={{ fill: 'var(--ink-dim)', fontSize: 13 }}
+              stroke="var(--board-rule)"
+              tickLine={false}
+            />
+            <YAxis
+              tick={{ fill: 'var(--ink-dim)', fontSize: 13 }}
+              stroke="transparent"
+              allowDecimals={false}
+            />
+            <Bar
+              dataKey="burst"
+              fill="var(--dough-edge)"
+              stroke="var(--draw)"
+              maxBarSize={52}
+              isAnimationActive={false}
+            >
               <LabelList dataKey="burst" position="top" fill="var(--ink)" fontSize={14} />
             </Bar>
           </BarChart>

@@ -44,7 +44,8 @@ export function LogForm({
 
   useEffect(() => {
     // Straight to the first thing that needs mending.
-    if (Object.keys(errors).length) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+    if (Object.keys(errors).length)
+      form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
   }, [errors]);
 
   const submit = async (event: FormEvent) => {
@@ -54,7 +55,12 @@ export function LogForm({
     for (const key of Object.keys(LOG_FIELDS) as NumberKey[]) {
       if (OPTIONAL.has(key) && draft[key].trim() === '') continue;
       const { label, ...range } = LOG_FIELDS[key];
-      const parsed = parseQuantity(draft[key], { label, range, kind: KINDS[key], preferences: units });
+      const parsed = parseQuantity(draft[key], {
+        label,
+        range,
+        kind: KINDS[key],
+        preferences: units,
+      });
       if (parsed.ok) numbers[key] = parsed.value;
       else found[key] = parsed.error;
     }
@@ -71,7 +77,13 @@ export function LogForm({
       const result = await writeLogEntry({
         planId,
         revision,
-        entry: { id: draft.id, madeOn: draft.madeOn, note: draft.note, ...(cook && { cook }), ...numbers },
+        entry: {
+          id: draft.id,
+          madeOn: draft.madeOn,
+          note: draft.note,
+          ...(cook && { cook }),
+          ...numbers,
+        },
       });
       if (result.ok) {
         clear();
@@ -102,13 +114,31 @@ export function LogForm({
     />
   );
   return (
-    <form ref={form} noValidate onSubmit={(event) => void submit(event)} className="rounded-lg border-[1.5px] border-board-rule p-5">
+    <form
+      ref={form}
+      noValidate
+      onSubmit={(event) => void submit(event)}
+      className="rounded-lg border-[1.5px] border-board-rule p-5"
+    >
       <h2 className="font-display text-figure">Write down a batch</h2>
       <p className="mb-4 text-ink-dim">Made from revision {revision}.</p>
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-        <TextField id={`${ids}-day`} label="Day" type="date" value={draft.madeOn} error={errors.madeOn} onChange={(madeOn) => set({ madeOn })} />
+        <TextField
+          id={`${ids}-day`}
+          label="Day"
+          type="date"
+          value={draft.madeOn}
+          error={errors.madeOn}
+          onChange={(madeOn) => set({ madeOn })}
+        />
         <div>
-          <TextField id={`${ids}-cook`} label="Cook" value={draft.cook} list={`${ids}-cooks`} onChange={(cook) => set({ cook: cook.slice(0, 60) })} />
+          <TextField
+            id={`${ids}-cook`}
+            label="Cook"
+            value={draft.cook}
+            list={`${ids}-cooks`}
+            onChange={(cook) => set({ cook: cook.slice(0, 60) })}
+          />
           <datalist id={`${ids}-cooks`}>
             {cooks.map((cook) => (
               <option key={cook} value={cook} />
@@ -126,7 +156,9 @@ export function LogForm({
         Planned: {text(planned.thicknessMm, 'mm')} and {text(planned.doseG, 'g')} a piece.
       </p>
       <label className="mt-3 block">
-        <span className="mb-1 block text-small text-ink-dim">Note: how the edge ate, what to change</span>
+        <span className="mb-1 block text-small text-ink-dim">
+          Note: how the edge ate, what to change
+        </span>
         <textarea
           rows={3}
           maxLength={4000}

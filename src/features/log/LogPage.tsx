@@ -44,8 +44,8 @@ export function LogPage({
           <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
           {entries.length === 0 ? (
             <p className="mt-3 max-w-prose text-lead">
-              Nothing written down yet. After the next batch, count what came out, what burst and what was
-              left: that is how the next one gets better.
+              Nothing written down yet. After the next batch, count what came out, what burst and
+              what was left: that is how the next one gets better.
             </p>
           ) : (
             <>
@@ -66,7 +66,13 @@ export function LogPage({
   );
 }
 
-function Entry({ planId, shown: { entry, revision, comparisons } }: { planId: string; shown: ShownEntry }) {
+function Entry({
+  planId,
+  shown: { entry, revision, comparisons },
+}: {
+  planId: string;
+  shown: ShownEntry;
+}) {
   const { text } = useUnits();
   const router = useRouter();
   const takeOut = async () => {
@@ -90,15 +96,21 @@ function Entry({ planId, shown: { entry, revision, comparisons } }: { planId: st
             {entry.cook && `, ${entry.cook}`}, revision {revision}
           </span>
         </h2>
-        <button type="button" onClick={() => void takeOut()} className="link min-h-[44px] text-small">
+        <button
+          type="button"
+          onClick={() => void takeOut()}
+          className="link min-h-[44px] text-small"
+        >
           Take out
         </button>
       </div>
       <p>
-        <span className="numeral text-figure">{entry.pieces - entry.burst}</span> whole of {entry.pieces},{' '}
-        {entry.burst} burst ({text(share, 'share')})
+        <span className="numeral text-figure">{entry.pieces - entry.burst}</span> whole of{' '}
+        {entry.pieces}, {entry.burst} burst ({text(share, 'share')})
       </p>
-      {entry.note && <p className="mt-1 max-w-prose border-l-4 border-dough-edge pl-3">{entry.note}</p>}
+      {entry.note && (
+        <p className="mt-1 max-w-prose border-l-4 border-dough-edge pl-3">{entry.note}</p>
+      )}
       <PlannedActual rows={comparisons} />
     </li>
   );

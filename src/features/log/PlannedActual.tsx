@@ -50,14 +50,23 @@ export function PlannedActual({ rows }: { rows: readonly Comparison[] }) {
 }
 
 const Bar = ({ share, fill }: { share: number; fill: string }) => (
-  <span aria-hidden className="block h-2.5 rounded-sm" style={{ width: `${Math.max(0.6, share * 100)}%`, background: fill }} />
+  <span
+    aria-hidden
+    className="block h-2.5 rounded-sm"
+    style={{ width: `${Math.max(0.6, share * 100)}%`, background: fill }}
+  />
 );
 
 /** Within this share of the plan it is as planned. */
 const SAME = 0.03;
 
 /** Differences smaller than this are nothing at a bench, by unit. */
-const NOTHING: Partial<Record<Comparison['unit'], number>> = { g: 0.3, share: 0.01, count: 1, mm: 0.03 };
+const NOTHING: Partial<Record<Comparison['unit'], number>> = {
+  g: 0.3,
+  share: 0.01,
+  count: 1,
+  mm: 0.03,
+};
 
 function judge({ planned, actual, unit, more }: Comparison): { word: string; colour: string } {
   const gap = actual - planned;
@@ -67,5 +76,7 @@ function judge({ planned, actual, unit, more }: Comparison): { word: string; col
   }
   const word = gap > 0 ? 'more' : 'less';
   const bad = more === 'either' || (more === 'good') === gap < 0;
-  return bad ? { word: `▲ ${word}`, colour: 'var(--ochre)' } : { word: `✓ ${word}`, colour: 'var(--verdigris)' };
+  return bad
+    ? { word: `▲ ${word}`, colour: 'var(--ochre)' }
+    : { word: `✓ ${word}`, colour: 'var(--verdigris)' };
 }

@@ -43,7 +43,9 @@ export function PlanName({ revision }: { revision: number }) {
           />
         )}
       </h1>
-      <span className="text-small whitespace-nowrap text-chalk-dim max-md:hidden">revision {revision}</span>
+      <span className="text-small whitespace-nowrap text-chalk-dim max-md:hidden">
+        revision {revision}
+      </span>
     </div>
   );
 }

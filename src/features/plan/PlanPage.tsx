@@ -68,11 +68,37 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
         keys: String(index + 1),
         run: () => go(station),
       })),
-      { id: 'undo', label: 'Undo', group: 'This plan', keys: 'mod+z', disabled: !state.canUndo, run: editor.undo },
-      { id: 'redo', label: 'Redo', group: 'This plan', keys: 'shift+mod+z', disabled: !state.canRedo, run: editor.redo },
-      { id: 'card', label: 'Bench card', group: 'This plan', keys: 'c', run: () => void leaveFor('/card') },
+      {
+        id: 'undo',
+        label: 'Undo',
+        group: 'This plan',
+        keys: 'mod+z',
+        disabled: !state.canUndo,
+        run: editor.undo,
+      },
+      {
+        id: 'redo',
+        label: 'Redo',
+        group: 'This plan',
+        keys: 'shift+mod+z',
+        disabled: !state.canRedo,
+        run: editor.redo,
+      },
+      {
+        id: 'card',
+        label: 'Bench card',
+        group: 'This plan',
+        keys: 'c',
+        run: () => void leaveFor('/card'),
+      },
       { id: 'log', label: 'Log', group: 'This plan', keys: 'l', run: () => void leaveFor('/log') },
-      { id: 'revisions', label: 'Revisions', group: 'This plan', keys: 'r', run: () => void leaveFor('/revisions') },
+      {
+        id: 'revisions',
+        label: 'Revisions',
+        group: 'This plan',
+        keys: 'r',
+        run: () => void leaveFor('/revisions'),
+      },
     ],
     [editor, go, leaveFor, state.canRedo, state.canUndo],
   );
@@ -88,7 +114,12 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
             <IconButton label="Undo" keys="Ctrl Z" disabled={!state.canUndo} onClick={editor.undo}>
               <Undo2 size={20} aria-hidden />
             </IconButton>
-            <IconButton label="Redo" keys="Ctrl Shift Z" disabled={!state.canRedo} onClick={editor.redo}>
+            <IconButton
+              label="Redo"
+              keys="Ctrl Shift Z"
+              disabled={!state.canRedo}
+              onClick={editor.redo}
+            >
               <Redo2 size={20} aria-hidden />
             </IconButton>
             <IconButton label="Bench card" keys="C" onClick={() => void leaveFor('/card')} words>
@@ -97,7 +128,12 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
             <IconButton label="Log" keys="L" onClick={() => void leaveFor('/log')} words>
               <ClipboardList size={18} aria-hidden />
             </IconButton>
-            <IconButton label="Revisions" keys="R" onClick={() => void leaveFor('/revisions')}>
+            <IconButton
+              label="Revisions"
+              keys="R"
+              roomy
+              onClick={() => void leaveFor('/revisions')}
+            >
               <History size={20} aria-hidden />
             </IconButton>
           </>
@@ -107,7 +143,7 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
       </BenchBar>
       <SaveTrouble save={state.save} editor={editor} />
       <RunNav at={at} onGo={go} />
-      <main className="grid lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px]">
+      <main className="grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px]">
         <h2 className="sr-only">{STATION_NAMES[at]}</h2>
         <div className="order-2 grid content-start gap-5 border-board-line p-5 lg:order-1 lg:border-r">
           <Controls />
@@ -146,6 +182,7 @@ function IconButton({
   label,
   keys,
   words = false,
+  roomy = false,
   disabled,
   onClick,
   children,
@@ -154,12 +191,21 @@ function IconButton({
   keys: string;
   /** Shows the label beside the sign where there is room. */
   words?: boolean;
+  /** Only where there is room; on a phone it is among the commands. */
+  roomy?: boolean;
   disabled?: boolean;
   onClick(): void;
   children: React.ReactNode;
 }) {
   return (
-    <button type="button" className="btn-slate" aria-label={label} title={`${label} (${keys})`} disabled={disabled} onClick={onClick}>
+    <button
+      type="button"
+      className={`btn-slate ${roomy ? 'max-sm:hidden' : ''}`}
+      aria-label={label}
+      title={`${label} (${keys})`}
+      disabled={disabled}
+      onClick={onClick}
+    >
       {children}
       {words && <span className="max-xl:hidden">{label}</span>}
     </button>

@@ -17,7 +17,9 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
     // On a phone the run is longer than the screen: bring the open station into it.
     const open = list.current?.querySelector<HTMLElement>('[aria-current]');
     if (list.current && open) {
-      list.current.scrollTo({ left: open.offsetLeft - list.current.clientWidth / 2 + open.clientWidth / 2 });
+      list.current.scrollTo({
+        left: open.offsetLeft - list.current.clientWidth / 2 + open.clientWidth / 2,
+      });
     }
   }, [at]);
   return (
@@ -27,7 +29,7 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
           const { figure, of } = keyFigure(station, plan, result, text);
           const open = station === at;
           return (
-            <li key={station} className="min-w-[138px] flex-1">
+            <li key={station} className="min-w-[152px] flex-1">
               <button
                 type="button"
                 aria-current={open ? 'step' : undefined}

@@ -29,8 +29,8 @@ export function SaveTrouble({ save, editor }: { save: SaveState; editor: PlanEdi
     return (
       <Notice>
         <span>
-          <b>Cannot save: {save.why}.</b> Your changes are kept on this device and will be sent when it
-          works again.
+          <b>Cannot save: {save.why}.</b> Your changes are kept on this device and will be sent when
+          it works again.
         </span>
         <button type="button" className="btn" onClick={() => void editor.flush()}>
           Try now
@@ -42,8 +42,8 @@ export function SaveTrouble({ save, editor }: { save: SaveState; editor: PlanEdi
     return (
       <Notice>
         <span>
-          <b>This plan was changed in another window.</b> Keep one; the other can still be found under
-          undo or revisions.
+          <b>This plan was changed in another window.</b> Keep one; the other can still be found
+          under undo or revisions.
         </span>
         <span className="flex flex-wrap gap-2">
           <button type="button" className="btn" onClick={() => editor.takeTheirs()}>

@@ -24,7 +24,8 @@ export function Tally() {
           <Figure working={w.pieces} />
         </p>
         <p className="mt-1 text-chalk-dim">
-          {result.portions} {result.portions === 1 ? 'portion' : 'portions'} of {plan.batch.piecesPerPortion}
+          {result.portions} {result.portions === 1 ? 'portion' : 'portions'} of{' '}
+          {plan.batch.piecesPerPortion}
           {counts.tasted > 0 && `, ${counts.tasted} to taste`}
           {counts.spare > 0 && `, ${counts.spare} spare`}
         </p>
@@ -36,7 +37,10 @@ export function Tally() {
         <Row label="Filling">
           <Big working={w.fillingTotal} />
         </Row>
-        <Row label="Left over" note={`${text(lost, 'g')} of filling stays in the ${plan.batch.fillingLoss.kind}`}>
+        <Row
+          label="Left over"
+          note={`${text(lost, 'g')} of filling stays in the ${plan.batch.fillingLoss.kind}`}
+        >
           <Big working={w.leftoverDough} /> <span className="mx-0.5 text-chalk-dim">·</span>{' '}
           <Big working={w.leftoverFilling} />
         </Row>
@@ -57,7 +61,15 @@ export function Tally() {
   );
 }
 
-function Row({ label, note, children }: { label: string; note?: string; children: React.ReactNode }) {
+function Row({
+  label,
+  note,
+  children,
+}: {
+  label: string;
+  note?: string;
+  children: React.ReactNode;
+}) {
   return (
     <div className="border-t border-bench-line py-0.5">
       <div className="flex items-baseline justify-between gap-3">
@@ -94,11 +106,15 @@ function VerdictPanel() {
         data-testid="verdict"
       >
         <p className="text-small font-semibold">
-          <span aria-hidden>{mark}</span> {state === 'holds' ? 'Holds. Weakest link' : state === 'edge' ? 'On the edge' : 'Fails'}
+          <span aria-hidden>{mark}</span>{' '}
+          {state === 'holds' ? 'Holds. Weakest link' : state === 'edge' ? 'On the edge' : 'Fails'}
           <span className="sr-only"> ({word})</span>
         </p>
         <p className="font-display text-[1.25rem] leading-tight font-semibold">
-          <Figure working={name === 'lip' ? result.working.lipMargin : result.working.thinningMargin} className="no-underline">
+          <Figure
+            working={name === 'lip' ? result.working.lipMargin : result.working.thinningMargin}
+            className="no-underline"
+          >
             {title}
           </Figure>
         </p>

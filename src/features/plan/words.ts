@@ -1,8 +1,10 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Change } from '@/core/plan/remedies';
+import { SAFE_CORE_C } from '@/core/plan/cautions';
 import type { Plan } from '@/core/plan/schema';
 import type { StationId } from '@/core/plan/stations';
 import { FINISHES } from '@/core/shapes/finish';
+import { TEAR_THICKNESS_MM } from '@/core/shapes/mound';
 import type { FigureUnit } from '@/core/working/working';
 
 /** Writes a figure in the user's units. */
@@ -54,7 +56,10 @@ export function keyFigure(
     case 'shape':
       return { figure: write(result.shape.lipMm, 'mm'), of: 'lip' };
     case 'seal':
-      return { figure: write(plan.hold.minutes, 'min'), of: plan.hold.place === 'bench' ? 'on the bench' : plan.hold.place };
+      return {
+        figure: write(plan.hold.minutes, 'min'),
+        of: plan.hold.place === 'bench' ? 'on the bench' : plan.hold.place,
+      };
     case 'boil':
       return result.safeCore.tempC === null
         ? { figure: `≈ ${write(result.edge.softMin, 'min')}`, of: 'edge soft' }
@@ -66,9 +71,9 @@ export function keyFigure(
 export function changeText(change: Change, write: WriteFigure): string {
   switch (change.kind) {
     case 'size':
-      return `Blank wider, ${write(change.toMm, 'mm')}`;
+      return `Wider by ${write(change.toMm - change.fromMm, 'mm').replace(/\.0+(?= )/, '')}: ${write(change.toMm, 'mm')}`;
     case 'dose':
-      return `Dose ${write(change.toG, 'g')}, ${write(change.fromG - change.toG, 'g')} less`;
+      return `${write(change.fromG - change.toG, 'g')} less filling: ${write(change.toG, 'g')}`;
     case 'thickness':
       return `${change.toMm > change.fromMm ? 'Thicker' : 'Thinner'}, ${write(change.toMm, 'mm')} on dial ${change.setting}`;
     case 'finish':
@@ -87,7 +92,10 @@ export function weakestText(result: PlanResult, write: WriteFigure): Verdict {
   const share = margin.toFixed(2);
   if (name === 'lip') {
     if (result.shape.lipMm <= 0) {
-      return { title: 'No lip at all', says: 'The settled mound runs past the edge: it cannot seal.' };
+      return {
+        title: 'No lip at all',
+        says: 'The settled mound runs past the edge: it cannot seal.',
+      };
     }
     return {
       title: `Lip, ${share} of what it needs`,
@@ -99,12 +107,16 @@ export function weakestText(result: PlanResult, write: WriteFigure): Verdict {
   }
   return {
     title: `Dough over the top, ${share} of what it needs`,
-    says: `${write(result.shape.overTopMm, 'mm')} over the dome; it tears at ${write(0.35, 'mm')}.`,
+    says: `${write(result.shape.overTopMm, 'mm')} over the dome; it tears at ${write(TEAR_THICKNESS_MM, 'mm')}.`,
   };
 }
 
 /** What to do at a station that does not hold, in a line; null when there is nothing to say. */
-export function stationAdvice(station: StationId, result: PlanResult, write: WriteFigure): string | null {
+export function stationAdvice(
+  station: StationId,
+  result: PlanResult,
+  write: WriteFigure,
+): string | null {
   const { state, word } = result.stations[station];
   if (state === 'holds') return null;
   const { dough, filling, sheet } = result;
@@ -133,7 +145,7 @@ export function stationAdvice(station: StationId, result: PlanResult, write: Wri
         : 'At room temperature no more than 2 hours in all: chill or freeze.';
     case 'boil':
       return word === 'below the usual core'
-        ? `Core set below the usual ${write(74, 'C')} for what is in it.`
+        ? `Core set below the usual ${write(SAFE_CORE_C, 'C')} for what is in it.`
         : 'A rolling boil splits a thin sheet: simmer.';
   }
 }

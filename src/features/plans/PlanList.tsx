@@ -1,6 +1,15 @@
 'use client';
 
-import { Archive, ArchiveRestore, Copy, EllipsisVertical, Download, Pencil, Trash2, Undo2 } from 'lucide-react';
+import {
+  Archive,
+  ArchiveRestore,
+  Copy,
+  EllipsisVertical,
+  Download,
+  Pencil,
+  Trash2,
+  Undo2,
+} from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
@@ -53,13 +62,17 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
         {renaming ? (
           <RenameField plan={plan} onDone={() => setRenaming(false)} />
         ) : (
-          <Link href={`/plans/${plan.id}`} className="block min-h-[28px] text-lead font-semibold break-words hover:underline">
+          <Link
+            href={`/plans/${plan.id}`}
+            className="block min-h-[28px] text-lead font-semibold break-words hover:underline"
+          >
             {plan.name}
           </Link>
         )}
         <p className="text-small text-ink-dim">
           {plan.familyName}
-          {plan.madeOn && `, made ${plan.madeTimes === 1 ? 'once' : `${plan.madeTimes} times`}, last on ${plan.madeOn}`}
+          {plan.madeOn &&
+            `, made ${plan.madeTimes === 1 ? 'once' : `${plan.madeTimes} times`}, last on ${plan.madeOn}`}
         </p>
       </div>
       <dl className="col-span-2 col-start-2 flex flex-wrap gap-x-5 md:col-auto md:flex-nowrap md:text-right">
@@ -68,7 +81,8 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
         <Number label="filling" value={text(plan.fillingG, 'g')} />
       </dl>
       <p className="col-span-2 col-start-2 text-small md:col-auto">
-        <StateMark state={plan.state} /> {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
+        <StateMark state={plan.state} />{' '}
+        {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
         {plan.weakest === 'lip' ? 'lip' : 'dough over the top'} {plan.margin.toFixed(2)}
         <span className="sr-only"> ({STATE_WORDS[plan.state].word})</span>
       </p>
@@ -127,14 +141,25 @@ function RenameField({ plan, onDone }: { plan: PlanSummary; onDone(): void }) {
   );
 }
 
-function PlanMenu({ plan, shelf, onRename }: { plan: PlanSummary; shelf: PlanShelf; onRename(): void }) {
+function PlanMenu({
+  plan,
+  shelf,
+  onRename,
+}: {
+  plan: PlanSummary;
+  shelf: PlanShelf;
+  onRename(): void;
+}) {
   const router = useRouter();
   const move = async (to: PlanShelf, done: string) => {
     const result = await shelvePlan(plan.id, to);
     if (!result.ok) return void toast.error(result.error);
     toast(`${plan.name}: ${done}`, {
       duration: 8000,
-      action: { label: 'Undo', onClick: () => void shelvePlan(plan.id, shelf).then(() => router.refresh()) },
+      action: {
+        label: 'Undo',
+        onClick: () => void shelvePlan(plan.id, shelf).then(() => router.refresh()),
+      },
     });
   };
   const copy = async () => {
@@ -151,7 +176,11 @@ function PlanMenu({ plan, shelf, onRename }: { plan: PlanSummary; shelf: PlanShe
         <EllipsisVertical size={20} aria-hidden />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" collisionPadding={10} className="popover min-w-[12rem] p-1">
+        <DropdownMenu.Content
+          align="end"
+          collisionPadding={10}
+          className="popover min-w-[12rem] p-1"
+        >
           {shelf !== 'deleted' && (
             <>
               <Item onSelect={onRename} icon={<Pencil size={18} aria-hidden />}>
@@ -168,21 +197,33 @@ function PlanMenu({ plan, shelf, onRename }: { plan: PlanSummary; shelf: PlanShe
             </>
           )}
           {shelf === 'current' && (
-            <Item onSelect={() => void move('archived', 'archived')} icon={<Archive size={18} aria-hidden />}>
+            <Item
+              onSelect={() => void move('archived', 'archived')}
+              icon={<Archive size={18} aria-hidden />}
+            >
               Archive
             </Item>
           )}
           {shelf === 'archived' && (
-            <Item onSelect={() => void move('current', 'back among the plans')} icon={<ArchiveRestore size={18} aria-hidden />}>
+            <Item
+              onSelect={() => void move('current', 'back among the plans')}
+              icon={<ArchiveRestore size={18} aria-hidden />}
+            >
               Bring back
             </Item>
           )}
           {shelf === 'deleted' ? (
-            <Item onSelect={() => void move('current', 'back among the plans')} icon={<Undo2 size={18} aria-hidden />}>
+            <Item
+              onSelect={() => void move('current', 'back among the plans')}
+              icon={<Undo2 size={18} aria-hidden />}
+            >
               Bring back
             </Item>
           ) : (
-            <Item onSelect={() => void move('deleted', 'deleted')} icon={<Trash2 size={18} aria-hidden />}>
+            <Item
+              onSelect={() => void move('deleted', 'deleted')}
+              icon={<Trash2 size={18} aria-hidden />}
+            >
               Delete
             </Item>
           )}
@@ -192,7 +233,15 @@ function PlanMenu({ plan, shelf, onRename }: { plan: PlanSummary; shelf: PlanShe
   );
 }
 
-function Item({ icon, onSelect, children }: { icon: React.ReactNode; onSelect(): void; children: React.ReactNode }) {
+function Item({
+  icon,
+  onSelect,
+  children,
+}: {
+  icon: React.ReactNode;
+  onSelect(): void;
+  children: React.ReactNode;
+}) {
   return (
     <DropdownMenu.Item className="menu-item" onSelect={onSelect}>
       {icon} {children}

@@ -56,7 +56,7 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
   return (
     <>
       <PlanBar id={id} name={name} here="revisions" />
-      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,400px)_minmax(0,1fr)]">
+      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,500px)_minmax(0,1fr)]">
         <section aria-label="Revisions">
           <h1 className="font-display text-[2rem] leading-tight">Revisions</h1>
           <p className="mt-1 text-ink-dim">
@@ -64,7 +64,10 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
           </p>
           <ol className="mt-4 grid">
             {revisions.map((revision) => (
-              <li key={revision.number} className="flex flex-wrap items-center justify-between gap-x-3 border-t border-board-line py-2">
+              <li
+                key={revision.number}
+                className="flex flex-wrap items-center justify-between gap-x-3 border-t border-board-line py-2"
+              >
                 <div>
                   <p>
                     <b className="text-lead">{revision.number}</b>{' '}
@@ -74,16 +77,25 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
                     </time>
                   </p>
                   <p className="text-small">
-                    <StateMark state={revision.state} /> {revision.pieces} pieces, weakest {revision.margin.toFixed(2)}
-                    {revision.logged > 0 && `, made ${revision.logged === 1 ? 'once' : `${revision.logged} times`}`}
+                    <StateMark state={revision.state} /> {revision.pieces} pieces, weakest{' '}
+                    {revision.margin.toFixed(2)}
+                    {revision.logged > 0 &&
+                      `, made ${revision.logged === 1 ? 'once' : `${revision.logged} times`}`}
                   </p>
                 </div>
                 {revision.number !== newest && (
                   <div className="flex gap-2">
-                    <Link className="btn" href={`/plans/${id}/revisions?before=${revision.number}&after=${newest}`}>
+                    <Link
+                      className="btn"
+                      href={`/plans/${id}/revisions?before=${revision.number}&after=${newest}`}
+                    >
                       Compare
                     </Link>
-                    <button type="button" className="btn" onClick={() => void goBack(revision.number)}>
+                    <button
+                      type="button"
+                      className="btn"
+                      onClick={() => void goBack(revision.number)}
+                    >
                       Go back to it
                     </button>
                   </div>
@@ -122,7 +134,11 @@ function Compared({
   const choose = (label: string, value: number, onChange: (value: number) => void) => (
     <label className="flex items-center gap-2">
       <span className="text-small text-ink-dim">{label}</span>
-      <select className="field w-24" value={value} onChange={(event) => onChange(Number(event.target.value))}>
+      <select
+        className="field w-24"
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+      >
         {revisions.map(({ number }) => (
           <option key={number} value={number}>
             {number}
@@ -155,7 +171,11 @@ function Compared({
                 {label}
               </th>
               <td className="py-1.5 text-right">{text(a, unit)}</td>
-              <td className={`py-1.5 text-right ${text(a, unit) === text(b, unit) ? '' : 'font-bold'}`}>{text(b, unit)}</td>
+              <td
+                className={`py-1.5 text-right ${text(a, unit) === text(b, unit) ? '' : 'font-bold'}`}
+              >
+                {text(b, unit)}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -172,7 +192,9 @@ function Compared({
                   {fieldName(path)}
                 </th>
                 <td className="py-1.5 text-right break-words">{fieldValue(path, a, text)}</td>
-                <td className="py-1.5 pl-2 text-right font-bold break-words">{fieldValue(path, b, text)}</td>
+                <td className="py-1.5 pl-2 text-right font-bold break-words">
+                  {fieldValue(path, b, text)}
+                </td>
               </tr>
             ))}
           </tbody>

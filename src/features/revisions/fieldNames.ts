@@ -48,7 +48,9 @@ const UNITS: readonly (readonly [RegExp, FigureUnit])[] = [
 const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   serving: SERVING_NAMES,
   'shape.family': Object.fromEntries(FAMILY_IDS.map((id) => [id, familyOf(id).name])),
-  'shape.finish': Object.fromEntries((Object.keys(FINISHES) as Finish[]).map((id) => [id, FINISHES[id].name])),
+  'shape.finish': Object.fromEntries(
+    (Object.keys(FINISHES) as Finish[]).map((id) => [id, FINISHES[id].name]),
+  ),
   'hold.medium': MEDIUM_NAMES satisfies Record<Plan['hold']['medium'], string>,
 };
 

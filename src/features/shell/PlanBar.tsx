@@ -27,7 +27,13 @@ export function PlanBar({
   const router = useRouter();
   const commands = useMemo<Command[]>(
     () => [
-      { id: 'plan', label: 'Back to the plan', group: 'This plan', keys: 'p', run: () => router.push(`/plans/${id}`) },
+      {
+        id: 'plan',
+        label: 'Back to the plan',
+        group: 'This plan',
+        keys: 'p',
+        run: () => router.push(`/plans/${id}`),
+      },
       ...PAGES.filter(([page]) => page !== here).map(([page, label, keys]) => ({
         id: page,
         label,

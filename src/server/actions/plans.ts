@@ -51,7 +51,8 @@ export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
     const { plan } = getPlan(database(), check(idSchema, id));
     const name = `${plan.name.slice(0, 113)}, copy`;
-    return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() }).id;
+    return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() })
+      .id;
   });
   revalidatePath('/');
   return result;

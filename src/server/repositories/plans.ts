@@ -55,10 +55,7 @@ const onShelf = (shelf: PlanShelf) => {
   );
 };
 
-const newest = and(
-  eq(planRevisions.planId, plans.id),
-  eq(planRevisions.number, plans.revision),
-);
+const newest = and(eq(planRevisions.planId, plans.id), eq(planRevisions.number, plans.revision));
 
 /** The plans on a shelf, the latest changed first. */
 export const listPlans = (db: Database, shelf: PlanShelf): StoredPlan[] =>
@@ -97,9 +94,7 @@ export function createPlan(
 ): StoredPlan {
   const at = now.toISOString();
   db.transaction((tx) => {
-    tx.insert(plans)
-      .values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at })
-      .run();
+    tx.insert(plans).values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at }).run();
     tx.insert(planRevisions)
       .values({
         planId: id,
@@ -165,7 +160,10 @@ export function savePlan(
         .run();
     }
     const edition = current.edition + 1;
-    tx.update(plans).set({ revision: number, edition, updatedAt: at }).where(eq(plans.id, id)).run();
+    tx.update(plans)
+      .set({ revision: number, edition, updatedAt: at })
+      .where(eq(plans.id, id))
+      .run();
     return { kind: 'saved', edition, revision: number };
   });
 }

@@ -24,7 +24,9 @@ export default function CommandPalette({ onClose }: { onClose(): void }) {
               className="w-full border-b border-board-line bg-transparent px-4 py-4 text-lead outline-none placeholder:text-ink-dim"
             />
             <Palette.List className="max-h-[50vh] overflow-y-auto p-2">
-              <Palette.Empty className="px-4 py-6 text-ink-dim">Nothing by that name.</Palette.Empty>
+              <Palette.Empty className="px-4 py-6 text-ink-dim">
+                Nothing by that name.
+              </Palette.Empty>
               {groups.map((group) => (
                 <Palette.Group
                   key={group}
@@ -44,7 +46,9 @@ export default function CommandPalette({ onClose }: { onClose(): void }) {
                         }}
                       >
                         {command.label}
-                        {command.keys && <kbd className="text-small text-ink-dim">{keysText(command.keys)}</kbd>}
+                        {command.keys && (
+                          <kbd className="text-small text-ink-dim">{keysText(command.keys)}</kbd>
+                        )}
                       </Palette.Item>
                     ))}
                 </Palette.Group>

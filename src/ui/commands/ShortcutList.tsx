@@ -53,7 +53,9 @@ function Keys({ title, rows }: { title: string; rows: readonly (readonly [string
         {rows.map(([keys, label]) => (
           <div key={label} className="contents">
             <dt>
-              <kbd className="rounded border border-board-rule px-1.5 py-0.5 text-small whitespace-nowrap">{keys}</kbd>
+              <kbd className="rounded border border-board-rule px-1.5 py-0.5 text-small whitespace-nowrap">
+                {keys}
+              </kbd>
             </dt>
             <dd>{label}</dd>
           </div>

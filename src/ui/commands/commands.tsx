@@ -60,7 +60,8 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
       // Inside a field its own keys come first, undo among them; the palette opens from anywhere.
       if (!found || (typing(event.target) && found.keys !== 'mod+k')) return;
       // A dialog on top has the keyboard.
-      if (document.querySelector('[role="dialog"][data-state="open"]') && found.keys !== 'mod+k') return;
+      if (document.querySelector('[role="dialog"][data-state="open"]') && found.keys !== 'mod+k')
+        return;
       event.preventDefault();
       found.run();
     };

@@ -1,7 +1,15 @@
 import type { FamilyId } from '@/core/shapes/families';
 
 /** A small drawing of each family, its own. */
-export function FamilyGlyph({ family, colour, className = 'h-12 w-14' }: { family: FamilyId; colour: string; className?: string }) {
+export function FamilyGlyph({
+  family,
+  colour,
+  className = 'h-12 w-14',
+}: {
+  family: FamilyId;
+  colour: string;
+  className?: string;
+}) {
   return (
     <svg viewBox="0 0 56 48" aria-hidden className={className}>
       <g fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.8} strokeLinejoin="round">

@@ -7,11 +7,24 @@ import { pathOf, place, roundScale } from './svg';
 const STATE_COLOUR = { holds: 'var(--verdigris)', edge: 'var(--ochre)', fails: 'var(--brick)' };
 
 /** The folded piece from above, to scale: sealed edges drawn firm, folds dashed, the narrowest lip marked. */
-export function PieceAbove({ result, colour, size }: { result: PlanResult; colour: string; size: number }) {
+export function PieceAbove({
+  result,
+  colour,
+  size,
+}: {
+  result: PlanResult;
+  colour: string;
+  size: number;
+}) {
   const { above } = result.shape.drawing;
   const xs = above.outline.map(([x]) => x);
   const ys = above.outline.map(([, y]) => y);
-  const [minX, maxX, minY, maxY] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const [minX, maxX, minY, maxY] = [
+    Math.min(...xs),
+    Math.max(...xs),
+    Math.min(...ys),
+    Math.max(...ys),
+  ];
   const scale = roundScale(maxX - minX, maxY - minY, size - 16, size - 16);
   const placing = {
     scale,
@@ -20,12 +33,32 @@ export function PieceAbove({ result, colour, size }: { result: PlanResult; colou
   };
   const lip = above.lip.map((point) => place(placing, point));
   return (
-    <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label={`${result.shape.name} from above`} className="block w-full">
-      <path d={pathOf(above.outline, placing)} fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.6} strokeLinejoin="round" />
+    <svg
+      viewBox={`0 0 ${size} ${size}`}
+      role="img"
+      aria-label={`${result.shape.name} from above`}
+      className="block w-full"
+    >
+      <path
+        d={pathOf(above.outline, placing)}
+        fill="var(--dough)"
+        stroke="var(--draw)"
+        strokeWidth={1.6}
+        strokeLinejoin="round"
+      />
       {above.folds.map(([from, to], index) => {
         const [a, b] = [place(placing, from), place(placing, to)];
         return (
-          <line key={index} x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke="var(--dough)" strokeWidth={2.4} strokeDasharray="5 4" />
+          <line
+            key={index}
+            x1={a[0]}
+            y1={a[1]}
+            x2={b[0]}
+            y2={b[1]}
+            stroke="var(--dough)"
+            strokeWidth={2.4}
+            strokeDasharray="5 4"
+          />
         );
       })}
       <path d={pathOf(above.mound, placing)} fill={colour} opacity={0.9} />

@@ -35,8 +35,13 @@ export function PieceSection({
   const pieceMm = section.piece.toX - section.piece.fromX;
   const fullMm = section.top[1] - section.bottomY;
   const narrow = width < 480;
-  const room = { left: narrow ? 76 : 88, right: narrow ? 66 : 96, top: 50, bottom: 62 };
-  const scale = roundScale(pieceMm, fullMm, width - room.left - room.right, maxHeight - room.top - room.bottom);
+  const room = { left: narrow ? 74 : 82, right: narrow ? 64 : 82, top: 50, bottom: 68 };
+  const scale = roundScale(
+    pieceMm,
+    fullMm,
+    width - room.left - room.right,
+    maxHeight - room.top - room.bottom,
+  );
   // In steps, so that the page below does not creep while a ruler is dragged.
   const height = room.top + room.bottom + Math.max(72, Math.ceil((fullMm * scale) / 24) * 24);
   const middleMm = (section.piece.fromX + section.piece.toX) / 2;
@@ -57,6 +62,12 @@ export function PieceSection({
   const lipTo = Math.max(...lipX);
   const edgeY = Y(section.lip.y);
   const bracketY = edgeY - 26;
+  // Beside the dome where there is room, else against the edge of the drawing.
+  const lipLabelX = lipFrom + sheet.thicknessMm * scale + 5;
+  const lipLabel =
+    lipLabelX + 118 > width
+      ? { x: width - 3, textAnchor: 'end' as const }
+      : { x: lipLabelX, textAnchor: 'start' as const };
   const topX = X(section.top[0]);
   const topY = Y(section.top[1]);
   const thinWeakest = weakestLink.name === 'thinning' && thinState !== 'holds';
@@ -102,7 +113,14 @@ export function PieceSection({
           />
         ))}
       </g>
-      <line x1={topX} x2={topX} y1={topY - 4} y2={topY - 22} stroke="var(--dim-line)" strokeWidth={1.2} />
+      <line
+        x1={topX}
+        x2={topX}
+        y1={topY - 4}
+        y2={topY - 22}
+        stroke="var(--dim-line)"
+        strokeWidth={1.2}
+      />
       <text
         x={topX}
         y={topY - 28}
@@ -115,7 +133,14 @@ export function PieceSection({
         {text(shape.overTopMm, 'mm')} over the top
       </text>
       {thinWeakest && (
-        <circle cx={topX} cy={topY + 3} r={11} fill="none" stroke={STATE_COLOUR[thinState]} strokeWidth={2.5} />
+        <circle
+          cx={topX}
+          cy={topY + 3}
+          r={11}
+          fill="none"
+          stroke={STATE_COLOUR[thinState]}
+          strokeWidth={2.5}
+        />
       )}
       <g stroke={lipColour} fill="none" strokeWidth={2}>
         <path d={`M${lipFrom} ${edgeY - 2}V${bracketY}H${lipTo}V${edgeY - 2}`} />
@@ -129,19 +154,30 @@ export function PieceSection({
           strokeWidth={lipState === 'holds' ? 1.2 : 2.4}
         />
       </g>
-      <text x={lipFrom + 3} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
+      <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
         {STATE_WORDS[lipState].mark} {text(shape.lipMm, 'mm')} lip
       </text>
-      <text x={lipFrom + 3} y={bracketY - 7} fontSize={14} fill={lipColour}>
+      <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
         needs {text(shape.neededLipMm, 'mm')}
       </text>
-      <text x={X(section.piece.toX) + 10} y={edgeY + (edge.pressedMm * scale) / 2 - 2} fontSize={13} fill="var(--ink-dim)">
+      <text
+        x={X(section.piece.toX) + 10}
+        y={edgeY + (edge.pressedMm * scale) / 2 - 2}
+        fontSize={13}
+        fill="var(--ink-dim)"
+      >
         edge
         <tspan x={X(section.piece.toX) + 10} dy={15}>
           {text(edge.pressedMm, 'mm')}
         </tspan>
       </text>
-      <Dimension vertical from={topY} to={baseY} at={X(section.piece.fromX) - 14} text={text(fullMm, 'mm')} />
+      <Dimension
+        vertical
+        from={topY}
+        to={baseY}
+        at={X(section.piece.fromX) - 14}
+        text={text(fullMm, 'mm')}
+      />
       <Dimension
         from={X(section.mound.fromX)}
         to={X(section.mound.toX)}
@@ -152,7 +188,7 @@ export function PieceSection({
         from={X(section.piece.fromX)}
         to={X(section.piece.toX)}
         at={baseY + 52}
-        text={`${text(pieceMm, 'mm')} across, sheet ${text(sheet.thicknessMm, 'mm')}`}
+        text={`${text(pieceMm, 'mm')} across${narrow ? '' : `, sheet ${text(sheet.thicknessMm, 'mm')}`}`}
       />
     </svg>
   );

@@ -17,12 +17,24 @@ const MIDDLE = 50;
  * One station's stretch of the run: a line of dough that thins from ball to sealed piece to pot.
  * The band stretches with the column so that neighbours meet; what stands on it keeps its form.
  */
-export function RunArt({ station, colour, portions }: { station: StationId; colour: string; portions: number }) {
+export function RunArt({
+  station,
+  colour,
+  portions,
+}: {
+  station: StationId;
+  colour: string;
+  portions: number;
+}) {
   const [from, to] = EDGES[station];
   return (
     <span className="pointer-events-none relative block h-[84px] w-full" aria-hidden>
       {from + to > 0 && station !== 'dough' && station !== 'seal' && (
-        <svg viewBox="0 0 100 84" preserveAspectRatio="none" className="absolute inset-0 h-full w-full">
+        <svg
+          viewBox="0 0 100 84"
+          preserveAspectRatio="none"
+          className="absolute inset-0 h-full w-full"
+        >
           <path
             d={`M-0.5 ${MIDDLE - from} L100.5 ${MIDDLE - to} V${MIDDLE + to} L-0.5 ${MIDDLE + from} Z`}
             fill="var(--dough)"
@@ -30,7 +42,11 @@ export function RunArt({ station, colour, portions }: { station: StationId; colo
         </svg>
       )}
       {(station === 'dough' || station === 'seal') && (
-        <svg viewBox="0 0 100 84" preserveAspectRatio="none" className="absolute inset-0 h-full w-full">
+        <svg
+          viewBox="0 0 100 84"
+          preserveAspectRatio="none"
+          className="absolute inset-0 h-full w-full"
+        >
           <rect
             x={station === 'dough' ? 40 : -0.5}
             width={station === 'dough' ? 60.5 : 22}
@@ -40,27 +56,50 @@ export function RunArt({ station, colour, portions }: { station: StationId; colo
           />
         </svg>
       )}
-      <svg viewBox="0 0 160 84" preserveAspectRatio="xMidYMid meet" className="absolute inset-0 h-full w-full">
+      <svg
+        viewBox="0 0 160 84"
+        preserveAspectRatio="xMidYMid meet"
+        className="absolute inset-0 h-full w-full"
+      >
         {ART[station](colour, portions)}
       </svg>
     </span>
   );
 }
 
-const chalk = { stroke: 'var(--chalk)', strokeWidth: 2.2, fill: 'none', strokeLinecap: 'round' } as const;
+const chalk = {
+  stroke: 'var(--chalk)',
+  strokeWidth: 2.2,
+  fill: 'none',
+  strokeLinecap: 'round',
+} as const;
 
 const ART: Record<StationId, (colour: string, portions: number) => React.ReactNode> = {
   count: (_colour, portions) => tally(portions),
   dough: () => (
     <g>
-      <path d="M30 50 C28 26 52 16 74 22 C92 27 96 37 120 37 V63 C96 63 90 72 70 74 C46 76 32 68 30 50 Z" fill="var(--dough)" />
-      <path d="M42 42 q14 -12 32 -6 M38 56 q18 -6 30 2" stroke="var(--dough-edge)" strokeWidth={2.2} fill="none" strokeLinecap="round" />
+      <path
+        d="M30 50 C28 26 52 16 74 22 C92 27 96 37 120 37 V63 C96 63 90 72 70 74 C46 76 32 68 30 50 Z"
+        fill="var(--dough)"
+      />
+      <path
+        d="M42 42 q14 -12 32 -6 M38 56 q18 -6 30 2"
+        stroke="var(--dough-edge)"
+        strokeWidth={2.2}
+        fill="none"
+        strokeLinecap="round"
+      />
     </g>
   ),
   filling: (colour) => (
     <g>
       <path d="M44 28 Q80 -2 116 28 Z" fill={colour} stroke="var(--chalk)" strokeWidth={2} />
-      <path d="M36 28 H124 Q120 62 80 62 Q40 62 36 28 Z" fill="var(--bench)" stroke="var(--chalk)" strokeWidth={2.2} />
+      <path
+        d="M36 28 H124 Q120 62 80 62 Q40 62 36 28 Z"
+        fill="var(--bench)"
+        stroke="var(--chalk)"
+        strokeWidth={2.2}
+      />
     </g>
   ),
   sheet: () => (

@@ -7,7 +7,15 @@ import { useUnits } from '../units/UnitsContext';
 const MOST_DRAWN = 400;
 
 /** One rolled sheet to scale with its cut pattern and mound marks. */
-export function SheetStrip({ result, colour, width }: { result: PlanResult; colour: string; width: number }) {
+export function SheetStrip({
+  result,
+  colour,
+  width,
+}: {
+  result: PlanResult;
+  colour: string;
+  width: number;
+}) {
   const { text } = useUnits();
   const { sheet } = result;
   const { blank, grid } = sheet;
@@ -33,7 +41,16 @@ export function SheetStrip({ result, colour, width }: { result: PlanResult; colo
       aria-label={`One sheet, ${text(sheet.lengthMm, 'mm')} by ${text(sheet.widthMm, 'mm')}: ${grid.count} blanks, ${grid.along} along and ${grid.across} across.`}
       className="block w-full"
     >
-      <rect x={2} y={2} width={w} height={h} rx={3} fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.4} />
+      <rect
+        x={2}
+        y={2}
+        width={w}
+        height={h}
+        rx={3}
+        fill="var(--dough)"
+        stroke="var(--draw)"
+        strokeWidth={1.4}
+      />
       {cells.map(({ column, row }) => {
         const x = 2 + column * blankW;
         const y = 2 + offsetY + row * blankH;
@@ -43,7 +60,16 @@ export function SheetStrip({ result, colour, width }: { result: PlanResult; colo
         const mh = blank.moundAcrossMm * scale;
         return (
           <g key={`${column}-${row}`}>
-            <rect x={x} y={y} width={blankW} height={blankH} fill="none" stroke="#1c2422" strokeWidth={0.9} strokeDasharray="3 2" />
+            <rect
+              x={x}
+              y={y}
+              width={blankW}
+              height={blankH}
+              fill="none"
+              stroke="#1c2422"
+              strokeWidth={0.9}
+              strokeDasharray="3 2"
+            />
             {blank.roundMound ? (
               <circle cx={cx} cy={cy} r={mw / 2} fill={colour} />
             ) : (
@@ -54,7 +80,15 @@ export function SheetStrip({ result, colour, width }: { result: PlanResult; colo
       })}
       {blank.layers === 2 && (
         <>
-          <line x1={2 + usedW} x2={2 + usedW} y1={0} y2={h + 4} stroke="#1c2422" strokeWidth={1.4} strokeDasharray="6 4" />
+          <line
+            x1={2 + usedW}
+            x2={2 + usedW}
+            y1={0}
+            y2={h + 4}
+            stroke="#1c2422"
+            strokeWidth={1.4}
+            strokeDasharray="6 4"
+          />
           {usedW > 150 && (
             <text x={usedW + 12} y={h / 2 + 2} fontSize={14} fill="#3f3a26">
               top half, laid over

@@ -14,15 +14,28 @@ export const place = ({ scale, x0, y0 }: Placing, [x, y]: Point): [number, numbe
 
 /** A closed SVG path for an outline in mm. */
 export const pathOf = (outline: Outline, placing: Placing): string =>
-  `M${outline.map((point) => place(placing, point).map((n) => n.toFixed(2)).join(' ')).join('L')}Z`;
+  `M${outline
+    .map((point) =>
+      place(placing, point)
+        .map((n) => n.toFixed(2))
+        .join(' '),
+    )
+    .join('L')}Z`;
 
 /**
  * The largest of a few round scales at which a size fits, so that a small change shows as a change
  * of the piece and not of the scale.
  */
-export function roundScale(widthMm: number, heightMm: number, roomX: number, roomY: number): number {
+export function roundScale(
+  widthMm: number,
+  heightMm: number,
+  roomX: number,
+  roomY: number,
+): number {
   const most = Math.min(roomX / Math.max(widthMm, 1), roomY / Math.max(heightMm, 1));
-  const steps = [16, 14, 12, 10.5, 9.5, 8.5, 7.5, 6.5, 5.5, 4.75, 4, 3.4, 2.8, 2.3, 1.9, 1.5, 1.2, 1, 0.8];
+  const steps = [
+    16, 14, 12, 10.5, 9.5, 8.5, 7.5, 6.5, 5.5, 4.75, 4, 3.4, 2.8, 2.3, 1.9, 1.5, 1.2, 1, 0.8,
+  ];
   return steps.find((step) => step <= most) ?? most;
 }
 

@@ -60,7 +60,8 @@ export function QuantityField(props: QuantityFieldProps) {
       setError(null);
     } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== undefined) {
       event.preventDefault();
-      const by = (event.shiftKey && !range.whole ? step / 10 : step) * (event.key === 'ArrowUp' ? 1 : -1);
+      const by =
+        (event.shiftKey && !range.whole ? step / 10 : step) * (event.key === 'ArrowUp' ? 1 : -1);
       setDraft(null);
       setError(null);
       onChange(nudged(value, by, range));
@@ -70,12 +71,19 @@ export function QuantityField(props: QuantityFieldProps) {
   const large = size === 'large';
   return (
     <div className={large ? 'text-right' : ''}>
-      <label htmlFor={id} className={props.hideLabel ? 'sr-only' : 'mb-1 block text-small text-ink-dim'}>
+      <label
+        htmlFor={id}
+        className={props.hideLabel ? 'sr-only' : 'mb-1 block text-small text-ink-dim'}
+      >
         {label}
       </label>
       <span
         className={`flex items-baseline gap-1.5 rounded-md border-[1.5px] px-2 ${
-          error ? 'border-brick' : large ? 'border-transparent hover:border-board-rule' : 'border-board-rule bg-board-raised'
+          error
+            ? 'border-brick'
+            : large
+              ? 'border-transparent hover:border-board-rule'
+              : 'border-board-rule bg-board-raised'
         } focus-within:border-ink focus-within:bg-board-raised`}
       >
         <input
@@ -93,12 +101,20 @@ export function QuantityField(props: QuantityFieldProps) {
           className={`min-h-[44px] w-full min-w-0 bg-transparent text-right outline-none placeholder:text-ink-dim ${
             large ? 'numeral text-figure' : 'font-semibold'
           }`}
-          style={large ? { width: `${Math.max(2.2, (draft ?? shown).length * 0.62 + 0.4)}em` } : undefined}
+          style={
+            large
+              ? { width: `${Math.max(2.2, (draft ?? shown).length * 0.62 + 0.4)}em` }
+              : undefined
+          }
         />
         {unit && <span className="text-small text-ink-dim">{unit}</span>}
       </span>
       {error ? (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-left text-small font-semibold text-brick">
+        <p
+          id={`${id}-error`}
+          role="alert"
+          className="mt-1 text-left text-small font-semibold text-brick"
+        >
           {error}. {value !== undefined && `Still ${shown}${unit ? ` ${unit}` : ''}.`}
         </p>
       ) : (

@@ -77,7 +77,9 @@ export function Ruler(props: RulerProps) {
     }
   };
 
-  const labelled = readable(marks.filter(({ at }) => at >= from && at <= to).map((mark) => ({ ...mark, x: x(mark.at) })));
+  const labelled = readable(
+    marks.filter(({ at }) => at >= from && at <= to).map((mark) => ({ ...mark, x: x(mark.at) })),
+  );
   return (
     <div>
       <div className="flex items-end justify-between gap-2">
@@ -129,15 +131,43 @@ export function Ruler(props: RulerProps) {
             <title>{props.bandName}</title>
           </rect>
         )}
-        <line x1={LEFT} x2={WIDTH - LEFT} y1={AXIS} y2={AXIS} stroke="var(--ink)" strokeWidth={1.25} />
+        <line
+          x1={LEFT}
+          x2={WIDTH - LEFT}
+          y1={AXIS}
+          y2={AXIS}
+          stroke="var(--ink)"
+          strokeWidth={1.25}
+        />
         {ticks(from, to).map((at) => (
-          <line key={at} x1={x(at)} x2={x(at)} y1={AXIS} y2={AXIS + 4} stroke="var(--ink)" strokeWidth={1} />
+          <line
+            key={at}
+            x1={x(at)}
+            x2={x(at)}
+            y1={AXIS}
+            y2={AXIS + 4}
+            stroke="var(--ink)"
+            strokeWidth={1}
+          />
         ))}
         {labelled.map((mark) => (
           <g key={`${mark.at}${mark.label}`}>
-            <line x1={mark.x} x2={mark.x} y1={AXIS} y2={AXIS + 9} stroke="var(--ink)" strokeWidth={1.75} />
+            <line
+              x1={mark.x}
+              x2={mark.x}
+              y1={AXIS}
+              y2={AXIS + 9}
+              stroke="var(--ink)"
+              strokeWidth={1.75}
+            />
             {mark.show && (
-              <text x={mark.x} y={AXIS + 22} textAnchor={mark.anchor} fontSize={12.5} fill="var(--ink-dim)">
+              <text
+                x={mark.x}
+                y={AXIS + 22}
+                textAnchor={mark.anchor}
+                fontSize={12.5}
+                fill="var(--ink-dim)"
+              >
                 {mark.label}
               </text>
             )}
@@ -180,7 +210,8 @@ function readable(marks: readonly (RulerMark & { x: number })[]): Placed[] {
       const width = mark.label.length * 6.4;
       const anchor =
         mark.x - width / 2 < 0 ? 'start' : mark.x + width / 2 > WIDTH ? 'end' : ('middle' as const);
-      const start = anchor === 'start' ? mark.x : anchor === 'end' ? mark.x - width : mark.x - width / 2;
+      const start =
+        anchor === 'start' ? mark.x : anchor === 'end' ? mark.x - width : mark.x - width / 2;
       const show = start > end + 5;
       if (show) end = start + width;
       return { ...mark, show, anchor };

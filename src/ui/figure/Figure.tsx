@@ -7,8 +7,14 @@ import { useUnits } from '../units/UnitsContext';
 
 const KIND_WORDS: Record<FigureKind, { name: string; says: string }> = {
   law: { name: 'Law', says: 'Exact: physics, geometry or bookkeeping.' },
-  table: { name: 'Table', says: 'From typical published values, which you can replace by your own.' },
-  rule: { name: 'Estimate', says: 'A craft rule with a number on it. A test of your own is better.' },
+  table: {
+    name: 'Table',
+    says: 'From typical published values, which you can replace by your own.',
+  },
+  rule: {
+    name: 'Estimate',
+    says: 'A craft rule with a number on it. A test of your own is better.',
+  },
   choice: { name: 'Yours', says: 'As you set or measured it.' },
 };
 
@@ -59,7 +65,9 @@ function WorkingSheet({ working }: { working: Working }) {
     <div>
       <div className="flex items-baseline justify-between gap-4">
         <h3 className="text-base">{working.label}</h3>
-        <span className="rounded border border-board-rule px-1.5 whitespace-nowrap">{kind.name}</span>
+        <span className="rounded border border-board-rule px-1.5 whitespace-nowrap">
+          {kind.name}
+        </span>
       </div>
       <p className="numeral mt-1 text-figure">{text(working.value, working.unit)}</p>
       <p className="mt-2 border-l-2 border-dough-edge pl-2 text-base">{working.formula}</p>
@@ -75,7 +83,8 @@ function WorkingSheet({ working }: { working: Working }) {
       </dl>
       {working.range && (
         <p className="mt-3">
-          Likely from {text(working.range[0], working.unit)} to {text(working.range[1], working.unit)}.
+          Likely from {text(working.range[0], working.unit)} to{' '}
+          {text(working.range[1], working.unit)}.
         </p>
       )}
       <p className="mt-3 text-ink-dim">

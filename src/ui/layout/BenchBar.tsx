@@ -29,10 +29,22 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
       <div className="ml-auto flex items-center">
         {actions}
         <PreferencesMenu />
-        <button type="button" className="btn-slate" onClick={openPalette} aria-label="Commands, Ctrl K" title="Commands (Ctrl K)">
+        <button
+          type="button"
+          className="btn-slate"
+          onClick={openPalette}
+          aria-label="Commands, Ctrl K"
+          title="Commands (Ctrl K)"
+        >
           <Ellipsis size={20} aria-hidden />
         </button>
-        <button type="button" className="btn-slate max-sm:hidden" onClick={openShortcuts} aria-label="Keys, ?" title="Keys (?)">
+        <button
+          type="button"
+          className="btn-slate max-sm:hidden"
+          onClick={openShortcuts}
+          aria-label="Keys, ?"
+          title="Keys (?)"
+        >
           <CircleHelp size={20} aria-hidden />
         </button>
       </div>

@@ -60,11 +60,28 @@ function ChromeInside({ startingTheme, children }: { startingTheme: Theme; child
   );
   const commands = useMemo<Command[]>(
     () => [
-      { id: 'palette', label: 'Commands', group: 'Anywhere', keys: 'mod+k', run: () => setOpen('palette') },
-      { id: 'keys', label: 'Show the keys', group: 'Anywhere', keys: '?', run: () => setOpen('shortcuts') },
+      {
+        id: 'palette',
+        label: 'Commands',
+        group: 'Anywhere',
+        keys: 'mod+k',
+        run: () => setOpen('palette'),
+      },
+      {
+        id: 'keys',
+        label: 'Show the keys',
+        group: 'Anywhere',
+        keys: '?',
+        run: () => setOpen('shortcuts'),
+      },
       { id: 'go-plans', label: 'Go to plans', group: 'Anywhere', run: () => router.push('/') },
       { id: 'go-new', label: 'New plan', group: 'Anywhere', run: () => router.push('/plans/new') },
-      { id: 'go-kitchen', label: 'Go to the kitchen', group: 'Anywhere', run: () => router.push('/kitchen') },
+      {
+        id: 'go-kitchen',
+        label: 'Go to the kitchen',
+        group: 'Anywhere',
+        run: () => router.push('/kitchen'),
+      },
       { id: 'theme-light', label: 'Light', group: 'Look', run: () => value.setTheme('light') },
       { id: 'theme-dark', label: 'Dark', group: 'Look', run: () => value.setTheme('dark') },
     ],
@@ -86,7 +103,12 @@ function ChromeInside({ startingTheme, children }: { startingTheme: Theme; child
             fontFamily: 'var(--font-text)',
             fontSize: '1rem',
           },
-          actionButtonStyle: { minHeight: 36, fontSize: '1rem', background: 'var(--board)', color: 'var(--ink)' },
+          actionButtonStyle: {
+            minHeight: 36,
+            fontSize: '1rem',
+            background: 'var(--board)',
+            color: 'var(--ink)',
+          },
         }}
       />
     </Context.Provider>

@@ -15,7 +15,13 @@ const Context = createContext<UnitsValue>({ units: METRIC, setUnits: () => {} })
 const YEAR_S = 365 * 24 * 3600;
 
 /** Holds the user's units and keeps them in a cookie, so that the next page starts in them. */
-export function UnitsProvider({ initial, children }: { initial: UnitPreferences; children: ReactNode }) {
+export function UnitsProvider({
+  initial,
+  children,
+}: {
+  initial: UnitPreferences;
+  children: ReactNode;
+}) {
   const [units, set] = useState(initial);
   const setUnits = useCallback((next: UnitPreferences) => {
     set(next);

@@ -26,7 +26,8 @@ export default function Page() {
       <main className="mx-auto max-w-[1080px] p-5 md:py-8">
         <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
         <p className="mt-1 mb-5 max-w-prose">
-          Each is a plan that holds as it stands. Change the filling, the count and anything else from there.
+          Each is a plan that holds as it stands. Change the filling, the count and anything else
+          from there.
         </p>
         <StartPlan choices={choices} />
         <div className="mt-6">

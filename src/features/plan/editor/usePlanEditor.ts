@@ -6,7 +6,10 @@ import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } 
 
 const NO_ANSWER = 'no answer from the server';
 
-async function send(id: string, save: { plan: Plan; baseEdition: number; sitting: string }): Promise<SaveAnswer> {
+async function send(
+  id: string,
+  save: { plan: Plan; baseEdition: number; sitting: string },
+): Promise<SaveAnswer> {
   try {
     const response = await fetch(`/api/plans/${id}`, {
       method: 'PUT',
@@ -58,7 +61,10 @@ function browserWorld(id: string): EditorWorld {
 }
 
 /** One editor for the life of the page, and its present state. */
-export function usePlanEditor(id: string, stored: { plan: Plan; edition: number; revision: number }) {
+export function usePlanEditor(
+  id: string,
+  stored: { plan: Plan; edition: number; revision: number },
+) {
   const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id), stored));
   const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
   useEffect(() => {

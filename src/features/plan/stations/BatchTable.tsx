@@ -19,7 +19,9 @@ export function BatchTable({
     <section>
       <h3 className="flex items-baseline justify-between gap-3">
         {title}
-        <span className="text-small font-normal text-ink-dim">your recipe × {scale.toFixed(2)}</span>
+        <span className="text-small font-normal text-ink-dim">
+          your recipe × {scale.toFixed(2)}
+        </span>
       </h3>
       <table className="mt-1 w-full">
         <tbody>
@@ -29,7 +31,9 @@ export function BatchTable({
                 {row.name}
                 {row.note && <span className="text-ink-dim">, {row.note}</span>}
               </th>
-              <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">{text(row.g, 'g')}</td>
+              <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
+                {text(row.g, 'g')}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -38,7 +42,9 @@ export function BatchTable({
             <th scope="row" className="py-1.5 text-left">
               In all, ready to use
             </th>
-            <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">{text(totalG, 'g')}</td>
+            <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
+              {text(totalG, 'g')}
+            </td>
           </tr>
         </tfoot>
       </table>

@@ -1,5 +1,6 @@
 'use client';
 
+import { SAFE_CORE_C } from '@/core/plan/cautions';
 import type { Plan } from '@/core/plan/schema';
 import { Choice } from '@/ui/fields/Choice';
 import { Figure } from '@/ui/figure/Figure';
@@ -15,6 +16,7 @@ const boil = (plan: Plan, change: Partial<Plan['boil']>): Plan => ({
 
 export function BoilControls() {
   const { plan, result, kitchen, edit } = useEditor();
+  const { text } = useUnits();
   const { boil: b } = plan;
   return (
     <>
@@ -49,18 +51,35 @@ export function BoilControls() {
         </label>
       )}
       <div className="grid grid-cols-2 gap-3">
-        <PlanField field="waterL" kind="litres" value={b.waterL} step={0.5} set={(p, waterL) => boil(p, { waterL })} />
-        <PlanField field="saltGPerL" label="Salt, g per litre" kind="plain" value={b.saltGPerL} step={1} set={(p, saltGPerL) => boil(p, { saltGPerL })} />
+        <PlanField
+          field="waterL"
+          kind="litres"
+          value={b.waterL}
+          step={0.5}
+          set={(p, waterL) => boil(p, { waterL })}
+        />
+        <PlanField
+          field="saltGPerL"
+          label="Salt, g per litre"
+          kind="plain"
+          value={b.saltGPerL}
+          step={1}
+          set={(p, saltGPerL) => boil(p, { saltGPerL })}
+        />
         <PlanField
           field="safeCoreC"
           label="Safe core"
           kind="temperature"
           value={b.safeCoreC}
           step={1}
-          placeholder={result.safeCore.tempC === null ? 'none' : String(result.safeCore.tempC)}
+          placeholder={
+            result.safeCore.tempC === null
+              ? 'none'
+              : text(result.safeCore.tempC, 'C').replace(/ .*/, '')
+          }
           hint={
             result.safeCore.because.length
-              ? `74 °C by itself, for ${result.safeCore.because.join(', ').toLowerCase()}`
+              ? `${text(SAFE_CORE_C, 'C')} unless set, for ${result.safeCore.because.join(', ').toLowerCase()}`
               : 'Nothing in this filling asks for one'
           }
           set={(p, safeCoreC) => boil(p, { safeCoreC })}
@@ -88,12 +107,14 @@ export function BoilPanel() {
       </section>
       <dl className="grid gap-3">
         <Says term="Floating is not done">
-          A piece floats before its middle is hot. Give it another minute or two, then bite the thick edge.
+          A piece floats before its middle is hot. Give it another minute or two, then bite the
+          thick edge.
         </Says>
         {safeCore.tempC !== null && (
           <Says term={`Middle at ${text(safeCore.tempC, 'C')}`}>
-            Check one with a probe before serving{safeCore.because.length > 0 && `: ${safeCore.because.join(', ').toLowerCase()}`}.
-            The time to get there is not worked out here; from frozen it is longer.
+            Check one with a probe before serving
+            {safeCore.because.length > 0 && `: ${safeCore.because.join(', ').toLowerCase()}`}. The
+            time to get there is not worked out here; from frozen it is longer.
           </Says>
         )}
         <Says term={plan.boil.style === 'simmer' ? 'Gentle simmer' : 'Rolling boil'}>

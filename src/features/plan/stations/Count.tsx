@@ -33,23 +33,55 @@ export function CountControls() {
             // What would be made now is the first guess at what is in hand.
             batch(before, {
               wayIn,
-              doughInHandG: inHand(before.batch.wayIn === 'portions', result.dough.totalG, b.doughInHandG),
-              fillingInHandG: inHand(before.batch.wayIn === 'portions', result.filling.totalG, b.fillingInHandG),
+              doughInHandG: inHand(
+                before.batch.wayIn === 'portions',
+                result.dough.totalG,
+                b.doughInHandG,
+              ),
+              fillingInHandG: inHand(
+                before.batch.wayIn === 'portions',
+                result.filling.totalG,
+                b.fillingInHandG,
+              ),
             }),
           )
         }
       />
       <div className="grid grid-cols-2 gap-3">
         {b.wayIn === 'portions' && (
-          <PlanField field="portions" kind="count" value={b.portions} step={1} set={(p, portions) => batch(p, { portions })} />
+          <PlanField
+            field="portions"
+            kind="count"
+            value={b.portions}
+            step={1}
+            set={(p, portions) => batch(p, { portions })}
+          />
         )}
         {(b.wayIn === 'dough' || b.wayIn === 'both') && (
-          <PlanField field="doughInHandG" kind="mass" value={b.doughInHandG} step={10} set={(p, doughInHandG) => batch(p, { doughInHandG })} />
+          <PlanField
+            field="doughInHandG"
+            kind="mass"
+            value={b.doughInHandG}
+            step={10}
+            set={(p, doughInHandG) => batch(p, { doughInHandG })}
+          />
         )}
         {(b.wayIn === 'filling' || b.wayIn === 'both') && (
-          <PlanField field="fillingInHandG" kind="mass" value={b.fillingInHandG} step={10} set={(p, fillingInHandG) => batch(p, { fillingInHandG })} />
+          <PlanField
+            field="fillingInHandG"
+            kind="mass"
+            value={b.fillingInHandG}
+            step={10}
+            set={(p, fillingInHandG) => batch(p, { fillingInHandG })}
+          />
         )}
-        <PlanField field="piecesPerPortion" kind="count" value={b.piecesPerPortion} step={1} set={(p, piecesPerPortion) => batch(p, { piecesPerPortion })} />
+        <PlanField
+          field="piecesPerPortion"
+          kind="count"
+          value={b.piecesPerPortion}
+          step={1}
+          set={(p, piecesPerPortion) => batch(p, { piecesPerPortion })}
+        />
       </div>
       {b.wayIn === 'both' && <DeadHeatControls />}
       <Choice
@@ -64,8 +96,20 @@ export function CountControls() {
       <details open>
         <summary className="min-h-[44px] py-2 font-semibold">Losses and spares</summary>
         <div className="grid grid-cols-2 gap-3">
-          <PlanField field="tasted" kind="count" value={b.tasted} step={1} set={(p, tasted) => batch(p, { tasted })} />
-          <PlanField field="breakageShare" kind="share" value={b.breakageShare} step={0.01} set={(p, breakageShare) => batch(p, { breakageShare })} />
+          <PlanField
+            field="tasted"
+            kind="count"
+            value={b.tasted}
+            step={1}
+            set={(p, tasted) => batch(p, { tasted })}
+          />
+          <PlanField
+            field="breakageShare"
+            kind="share"
+            value={b.breakageShare}
+            step={0.01}
+            set={(p, breakageShare) => batch(p, { breakageShare })}
+          />
           {b.fillingLoss.kind === 'bowl' ? (
             <PlanField
               field="bowlShare"
@@ -76,7 +120,13 @@ export function CountControls() {
               set={(p, share) => batch(p, { fillingLoss: { kind: 'bowl', share } })}
             />
           ) : (
-            <PlanField field="bagG" kind="mass" value={b.fillingLoss.g} step={1} set={(p, g) => batch(p, { fillingLoss: { kind: 'bag', g } })} />
+            <PlanField
+              field="bagG"
+              kind="mass"
+              value={b.fillingLoss.g}
+              step={1}
+              set={(p, g) => batch(p, { fillingLoss: { kind: 'bag', g } })}
+            />
           )}
           <Choice
             label="Filling from"
@@ -86,11 +136,28 @@ export function CountControls() {
               { value: 'bag', label: 'Bag' },
             ]}
             onChange={(kind) =>
-              edit((p) => batch(p, { fillingLoss: kind === 'bowl' ? { kind, share: 0.03 } : { kind, g: 15 } }))
+              edit((p) =>
+                batch(p, {
+                  fillingLoss: kind === 'bowl' ? { kind, share: 0.03 } : { kind, g: 15 },
+                }),
+              )
             }
           />
-          <PlanField field="stuckShare" label="Dough left sticking" kind="share" value={b.stuckShare} step={0.01} set={(p, stuckShare) => batch(p, { stuckShare })} />
-          <PlanField field="endTrimG" kind="mass" value={b.endTrimG} step={5} set={(p, endTrimG) => batch(p, { endTrimG })} />
+          <PlanField
+            field="stuckShare"
+            label="Dough left sticking"
+            kind="share"
+            value={b.stuckShare}
+            step={0.01}
+            set={(p, stuckShare) => batch(p, { stuckShare })}
+          />
+          <PlanField
+            field="endTrimG"
+            kind="mass"
+            value={b.endTrimG}
+            step={5}
+            set={(p, endTrimG) => batch(p, { endTrimG })}
+          />
         </div>
       </details>
     </>
@@ -110,15 +177,17 @@ function DeadHeatControls() {
   return (
     <fieldset>
       <legend className="mb-1 text-small text-ink-dim">May change, in this order</legend>
-      <div className="grid grid-cols-3 overflow-hidden rounded-md border-[1.5px] border-board-rule bg-board-raised">
+      <div className="flex flex-wrap justify-between rounded-md border-[1.5px] border-board-rule bg-board-raised">
         {(['dose', 'thickness', 'size'] as const).map((key) => (
           <label key={key} className="flex min-h-[44px] items-center gap-2 px-2 hover:bg-band">
             <input
               type="checkbox"
-              className="h-5 w-5 accent-[var(--ink)]"
+              className="h-5 w-5 shrink-0 accent-[var(--ink)]"
               checked={may[key]}
               onChange={(event) =>
-                edit((p) => batch(p, { mayChange: { ...p.batch.mayChange, [key]: event.target.checked } }))
+                edit((p) =>
+                  batch(p, { mayChange: { ...p.batch.mayChange, [key]: event.target.checked } }),
+                )
               }
             />
             {names[key]}
@@ -131,7 +200,8 @@ function DeadHeatControls() {
           <b>
             {result.pieces} pieces of {text(heat.doseG, 'g')}
           </b>
-          , {text(heat.sizeMm, 'mm')} {result.shape.family === 'agnolottiPinched' ? 'strip' : 'blank'}, sheet{' '}
+          , {text(heat.sizeMm, 'mm')}{' '}
+          {result.shape.family === 'agnolottiPinched' ? 'strip' : 'blank'}, sheet{' '}
           {text(heat.thicknessMm, 'mm')}.
         </p>
       )}
@@ -161,9 +231,17 @@ export function CountPanel() {
         totalG={filling.inG}
         parts={[
           { name: 'plated', g: filling.platedG, fill: plan.colour },
-          { name: 'spare', g: filling.spareG, fill: `color-mix(in srgb, ${plan.colour} 65%, var(--ink))` },
+          {
+            name: 'spare',
+            g: filling.spareG,
+            fill: `color-mix(in srgb, ${plan.colour} 65%, var(--ink))`,
+          },
           { name: 'tasted', g: filling.tastedG, fill: 'var(--board-rule)' },
-          { name: `in the ${plan.batch.fillingLoss.kind}`, g: filling.inBowlG, fill: 'var(--ink-dim)' },
+          {
+            name: `in the ${plan.batch.fillingLoss.kind}`,
+            g: filling.inBowlG,
+            fill: 'var(--ink-dim)',
+          },
           { name: 'left over', g: filling.leftoverG, fill: 'var(--ochre)' },
         ]}
       />

@@ -38,9 +38,18 @@ export function DoughControls() {
               id={part.id}
               g={part.g}
               removable={parts.length > 1}
-              onPick={({ id }) => edit((p) => dough(p, { parts: withPart(p.dough.parts, index, { id }) }))}
-              onAmount={(g) => edit((p) => dough(p, { parts: withPart(p.dough.parts, index, { g }) }), `dough ${index}`)}
-              onRemove={() => edit((p) => dough(p, { parts: p.dough.parts.filter((_, i) => i !== index) }))}
+              onPick={({ id }) =>
+                edit((p) => dough(p, { parts: withPart(p.dough.parts, index, { id }) }))
+              }
+              onAmount={(g) =>
+                edit(
+                  (p) => dough(p, { parts: withPart(p.dough.parts, index, { g }) }),
+                  `dough ${index}`,
+                )
+              }
+              onRemove={() =>
+                edit((p) => dough(p, { parts: p.dough.parts.filter((_, i) => i !== index) }))
+              }
             />
           ))}
         </ul>
@@ -72,7 +81,13 @@ export function DoughControls() {
         onChange={(kept) => edit((p) => dough(p, { rh: kept === 'open' ? 0.6 : undefined }))}
       />
       {rh !== undefined && (
-        <PlanField field="rh" kind="share" value={rh} step={0.05} set={(p, next) => dough(p, { rh: next })} />
+        <PlanField
+          field="rh"
+          kind="share"
+          value={rh}
+          step={0.05}
+          set={(p, next) => dough(p, { rh: next })}
+        />
       )}
     </>
   );
@@ -97,7 +112,12 @@ export function DoughPanel() {
         unit="share"
         zones={[
           { from: d.target - 0.1, to: d.low, name: 'dry', fill: 'transparent' },
-          { from: d.low, to: d.high, name: `${text(d.low, 'share')} to ${text(d.high, 'share')}`, fill: 'var(--band)' },
+          {
+            from: d.low,
+            to: d.high,
+            name: `${text(d.low, 'share')} to ${text(d.high, 'share')}`,
+            fill: 'var(--band)',
+          },
           { from: d.high, to: d.target + 0.1, name: 'wet', fill: 'transparent' },
         ]}
       />
@@ -109,15 +129,14 @@ export function DoughPanel() {
         , an estimate. Exactly on it: {correction(d.addWaterG, 'water', text)}, or{' '}
         {correction(d.addFlourG, 'flour', text)}. Go in small steps: a correction only goes one way.
       </p>
-      <BatchTable
-        title="Weigh for this batch"
-        scale={d.scale}
-        rows={d.parts}
-        totalG={d.totalG}
-      />
+      <BatchTable title="Weigh for this batch" scale={d.scale} rows={d.parts} totalG={d.totalG} />
     </div>
   );
 }
 
 const correction = (g: number, what: string, text: (v: number, u: 'g') => string): string =>
-  Math.abs(g) < 0.5 ? `no more ${what}` : g > 0 ? `${text(g, 'g')} more ${what}` : `${text(-g, 'g')} less ${what}`;
+  Math.abs(g) < 0.5
+    ? `no more ${what}`
+    : g > 0
+      ? `${text(g, 'g')} more ${what}`
+      : `${text(-g, 'g')} less ${what}`;

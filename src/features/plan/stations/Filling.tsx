@@ -24,13 +24,17 @@ const filling = (plan: Plan, change: Partial<Plan['filling']>): Plan => ({
 });
 
 const withPart = (plan: Plan, index: number, change: (part: Part) => Part): Plan =>
-  filling(plan, { parts: plan.filling.parts.map((part, i) => (i === index ? change(part) : part)) });
+  filling(plan, {
+    parts: plan.filling.parts.map((part, i) => (i === index ? change(part) : part)),
+  });
 
 /** The same preparation when it suits, else as it is; a weighed result belongs to what was weighed. */
 const asIngredient = (id: string, { g, preparation }: Part): Part => ({
   id,
   g,
-  preparation: preparationsFor(startingPantry, id).some((each) => each.id === preparation) ? preparation : 'raw',
+  preparation: preparationsFor(startingPantry, id).some((each) => each.id === preparation)
+    ? preparation
+    : 'raw',
 });
 
 export function FillingControls() {
@@ -51,9 +55,14 @@ export function FillingControls() {
               removable={parts.length > 1}
               onPick={({ id }) => edit((p) => withPart(p, index, (each) => asIngredient(id, each)))}
               onAmount={(g) =>
-                edit((p) => withPart(p, index, ({ id, preparation }) => ({ id, g, preparation })), `filling ${index}`)
+                edit(
+                  (p) => withPart(p, index, ({ id, preparation }) => ({ id, g, preparation })),
+                  `filling ${index}`,
+                )
               }
-              onRemove={() => edit((p) => filling(p, { parts: p.filling.parts.filter((_, i) => i !== index) }))}
+              onRemove={() =>
+                edit((p) => filling(p, { parts: p.filling.parts.filter((_, i) => i !== index) }))
+              }
             >
               <PartPreparation part={part} index={index} />
             </PartRow>
@@ -63,7 +72,9 @@ export function FillingControls() {
           use="filling"
           className="btn mt-2 w-full"
           onPick={({ id }) =>
-            edit((p) => filling(p, { parts: [...p.filling.parts, { id, g: 50, preparation: 'raw' }] }))
+            edit((p) =>
+              filling(p, { parts: [...p.filling.parts, { id, g: 50, preparation: 'raw' }] }),
+            )
           }
         >
           <Plus size={18} aria-hidden /> Add to the filling
@@ -82,7 +93,13 @@ export function FillingControls() {
         onChange={(next) => edit((p) => filling(p, { texture: next }))}
       />
       <div className="grid grid-cols-2 gap-3">
-        <PlanField field="air" kind="share" value={plan.filling.air} step={0.01} set={(p, air) => filling(p, { air })} />
+        <PlanField
+          field="air"
+          kind="share"
+          value={plan.filling.air}
+          step={0.01}
+          set={(p, air) => filling(p, { air })}
+        />
         <PlanField
           field="yieldStressPa"
           label="Stiffness, measured"
@@ -115,14 +132,16 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
   const name = startingPantry.ingredients.get(part.id)?.name ?? part.id;
   const chosen = ways.find((way) => way.id === part.preparation);
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5 pt-1">
+    <div className="grid grid-cols-[minmax(0,1fr)_6.2rem] items-center gap-1.5 pt-1">
       <select
         aria-label={`Preparation of ${name}`}
         value={part.preparation}
         onChange={(event) =>
-          edit((p) => withPart(p, index, ({ id, g }) => ({ id, g, preparation: event.target.value })))
+          edit((p) =>
+            withPart(p, index, ({ id, g }) => ({ id, g, preparation: event.target.value })),
+          )
         }
-        className="field px-2"
+        className="field px-1.5 text-small"
       >
         {ways.map((way) => (
           <option key={way.id} value={way.id}>
@@ -139,8 +158,12 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
           value={part.weighedG}
           placeholder={`≈ ${Math.round(part.g * (chosen?.massYield ?? 1))}`}
           step={10}
-          onChange={(weighedG) => edit((p) => withPart(p, index, (each) => ({ ...each, weighedG })), `weighed ${index}`)}
-          onClear={() => edit((p) => withPart(p, index, ({ id, g, preparation }) => ({ id, g, preparation })))}
+          onChange={(weighedG) =>
+            edit((p) => withPart(p, index, (each) => ({ ...each, weighedG })), `weighed ${index}`)
+          }
+          onClear={() =>
+            edit((p) => withPart(p, index, ({ id, g, preparation }) => ({ id, g, preparation })))
+          }
         />
       )}
     </div>

@@ -6,7 +6,15 @@ import { useState, type ReactNode } from 'react';
 import type { Ingredient, IngredientGroup } from '@/core/composition/ingredient';
 import { startingPantry } from '@/core/composition/pantry';
 
-const DOUGH_FIRST: readonly IngredientGroup[] = ['flour', 'egg', 'egg-substitute', 'liquid', 'fat', 'seasoning', 'colour'];
+const DOUGH_FIRST: readonly IngredientGroup[] = [
+  'flour',
+  'egg',
+  'egg-substitute',
+  'liquid',
+  'fat',
+  'seasoning',
+  'colour',
+];
 
 /** Picks an ingredient by name. Dough offers what goes into dough first. */
 export function IngredientPicker({
@@ -38,7 +46,9 @@ export function IngredientPicker({
               className="w-full border-b border-board-line bg-transparent px-3 py-3 outline-none placeholder:text-ink-dim"
             />
             <Palette.List className="max-h-[min(20rem,50vh)] overflow-y-auto p-1">
-              <Palette.Empty className="px-3 py-4 text-ink-dim">No ingredient by that name.</Palette.Empty>
+              <Palette.Empty className="px-3 py-4 text-ink-dim">
+                No ingredient by that name.
+              </Palette.Empty>
               {ordered(use).map(([group, rows]) => (
                 <Palette.Group
                   key={group}

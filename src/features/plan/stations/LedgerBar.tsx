@@ -20,15 +20,26 @@ export function LedgerBar({
         {title}
         <span className="numeral text-lead">{text(totalG, 'g')}</span>
       </h3>
-      <div aria-hidden className="flex h-9 overflow-hidden rounded border-[1.5px] border-[var(--draw)]">
+      <div
+        aria-hidden
+        className="flex h-9 overflow-hidden rounded border-[1.5px] border-[var(--draw)]"
+      >
         {shown.map(({ name, g, fill }) => (
-          <div key={name} style={{ flexGrow: g, background: fill }} className="min-w-[2px] border-r border-[var(--draw)] last:border-r-0" />
+          <div
+            key={name}
+            style={{ flexGrow: g, background: fill }}
+            className="min-w-[2px] border-r border-[var(--draw)] last:border-r-0"
+          />
         ))}
       </div>
       <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
         {shown.map(({ name, g, fill }) => (
           <li key={name} className="flex items-center gap-1.5">
-            <span aria-hidden className="h-3 w-3 rounded-sm border border-[var(--draw)]" style={{ background: fill }} />
+            <span
+              aria-hidden
+              className="h-3 w-3 rounded-sm border border-[var(--draw)]"
+              style={{ background: fill }}
+            />
             {name} <b>{text(g, 'g')}</b>
           </li>
         ))}

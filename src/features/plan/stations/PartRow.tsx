@@ -37,7 +37,11 @@ export function PartRow({
   return (
     <li className="border-b border-board-line py-2">
       <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5">
-        <IngredientPicker use={use} onPick={onPick} className="min-h-[44px] text-left leading-tight hover:underline">
+        <IngredientPicker
+          use={use}
+          onPick={onPick}
+          className="min-h-[44px] text-left leading-tight hover:underline"
+        >
           {name}
         </IngredientPicker>
         <QuantityField
@@ -63,7 +67,8 @@ export function PartRow({
       {each !== undefined && count >= 1 && Math.abs(count - Math.round(count)) < 0.01 && (
         <p className="text-small text-ink-dim">
           {Math.round(count)} {word}
-          {Math.round(count) > 1 ? 's' : ''} as yours weigh; you can type “{Math.round(count) + 1} {word}s”
+          {Math.round(count) > 1 ? 's' : ''} as yours weigh; you can type “{Math.round(count) + 1}{' '}
+          {word}s”
         </p>
       )}
       {children}

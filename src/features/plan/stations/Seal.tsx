@@ -76,9 +76,12 @@ const AIR_SAYS: Record<Plan['hold']['air'], string> = {
 };
 
 const PLACE_SAYS: Record<Plan['hold']['place'], string> = {
-  bench: 'On semolina or a cloth, apart, never a smooth bare surface. No more than 2 hours in all at room temperature.',
-  chilled: 'On semolina or a cloth, apart, at 5 °C or below. Boil within hours: filling comes through in time.',
-  frozen: 'Flat on trays until hard, then bagged, at −18 °C. Boil from frozen with a little more time, never thawed.',
+  bench:
+    'On semolina or a cloth, apart, never a smooth bare surface. No more than 2 hours in all at room temperature.',
+  chilled:
+    'On semolina or a cloth, apart, at 5 °C (41 °F) or below. Boil within hours: filling comes through in time.',
+  frozen:
+    'Flat on trays until hard, then bagged, at −18 °C (0 °F). Boil from frozen with a little more time, never thawed.',
 };
 
 export function SealPanel() {
@@ -94,17 +97,22 @@ export function SealPanel() {
             <Figure working={result.working.edge} />
           </span>{' '}
           <span className="font-normal text-ink-dim">
-            after the {FINISHES[shape.finish].name.toLowerCase()}, two layers of {text(result.sheet.thicknessMm, 'mm')}
+            after the {FINISHES[shape.finish].name.toLowerCase()}, two layers of{' '}
+            {text(result.sheet.thicknessMm, 'mm')}
           </span>
         </h3>
-        <p className="mt-1">
-          Press it thin: a double edge stays hard when the face is done.
-        </p>
+        <p className="mt-1">Press it thin: a double edge stays hard when the face is done.</p>
       </section>
       <dl className="grid gap-3">
         <Says term={MEDIUM_NAMES[h.medium]}>{MEDIUM_SAYS[h.medium]}</Says>
-        <Says term="Air">{AIR_SAYS[h.air]} Air left in swells in the pot and bursts the piece.</Says>
-        <Says term={`Kept ${h.place === 'bench' ? 'on the bench' : h.place}, ${text(h.minutes, 'min')}`}>{PLACE_SAYS[h.place]}</Says>
+        <Says term="Air">
+          {AIR_SAYS[h.air]} Air left in swells in the pot and bursts the piece.
+        </Says>
+        <Says
+          term={`Kept ${h.place === 'bench' ? 'on the bench' : h.place}, ${text(h.minutes, 'min')}`}
+        >
+          {PLACE_SAYS[h.place]}
+        </Says>
         <Says term="Clean faces">No flour, no fat and no filling on the lip.</Says>
       </dl>
       <p className="text-small text-ink-dim">

@@ -74,7 +74,10 @@ function SizeRulers() {
   return family.dimensions.map(({ key, label, minMm, maxMm }) => {
     const value = result.shape[key];
     const isSize = key === 'sizeMm';
-    const cutters = isSize && family.dimensions.length === 1 ? kitchen.cutters.filter(({ form }) => form === 'square') : [];
+    const cutters =
+      isSize && family.dimensions.length === 1
+        ? kitchen.cutters.filter(({ form }) => form === 'square')
+        : [];
     const smallest = isSize ? result.shape.smallestSizeMm : null;
     return (
       <Ruler
@@ -97,7 +100,12 @@ function SizeRulers() {
         }
         snaps={cutters.map(({ mm }) => mm)}
         valueText={text(value, 'mm')}
-        onChange={(mm) => edit((p) => (isSize ? held(shape(p, { [key]: mm }), 'size') : shape(p, { [key]: mm })), key)}
+        onChange={(mm) =>
+          edit(
+            (p) => (isSize ? held(shape(p, { [key]: mm }), 'size') : shape(p, { [key]: mm })),
+            key,
+          )
+        }
       />
     );
   });
@@ -143,7 +151,9 @@ export function ShapePanel() {
       <section aria-label="Folding" className="grid items-center gap-5 sm:grid-cols-[180px_1fr]">
         <figure className="max-sm:mx-auto max-sm:w-[180px]">
           <PieceAbove result={result} colour={plan.colour} size={180} />
-          <figcaption className="text-center text-small text-ink-dim">From above; thick line, the lip</figcaption>
+          <figcaption className="text-center text-small text-ink-dim">
+            From above; thick line, the lip
+          </figcaption>
         </figure>
         <ol className="grid list-decimal gap-1.5 pl-5">
           {family.folding.map((step) => (

@@ -25,9 +25,12 @@ export function SheetControls() {
   const { plan, result, kitchen, edit } = useEditor();
   const { text } = useUnits();
   const { roller } = plan.sheet;
-  const rollers = kitchen.rollers.some(({ id }) => id === roller.id) ? kitchen.rollers : [roller, ...kitchen.rollers];
+  const rollers = kitchen.rollers.some(({ id }) => id === roller.id)
+    ? kitchen.rollers
+    : [roller, ...kitchen.rollers];
   const measured = kitchen.rollers.find(({ id }) => id === roller.id);
-  const remeasured = measured && JSON.stringify(measured) !== JSON.stringify(roller) ? measured : null;
+  const remeasured =
+    measured && JSON.stringify(measured) !== JSON.stringify(roller) ? measured : null;
   const { bandMm, setting, between, seen, thicknessMm } = result.sheet;
   const shown = roller.steps.filter(({ mm }) => mm <= 2.1);
   const solved = result.deadHeat !== null && plan.batch.mayChange.thickness;
@@ -53,7 +56,11 @@ export function SheetControls() {
       {remeasured && (
         <p className="flex flex-wrap items-center gap-2">
           <span>Your kitchen has newer figures for this roller.</span>
-          <button type="button" className="btn" onClick={() => edit((p) => onRoller(p, remeasured))}>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => edit((p) => onRoller(p, remeasured))}
+          >
             Use them
           </button>
         </p>
@@ -74,21 +81,49 @@ export function SheetControls() {
         onChange={(mm) =>
           edit((p) => {
             const next = sheet(p, { thicknessMm: mm });
-            return solved ? batch(next, { mayChange: { ...p.batch.mayChange, thickness: false } }) : next;
+            return solved
+              ? batch(next, { mayChange: { ...p.batch.mayChange, thickness: false } })
+              : next;
           }, 'thickness')
         }
       />
       <p>
         {seen[0]?.toUpperCase()}
         {seen.slice(1)}.{' '}
-        {between && `Dial ${setting} leaves ${text(result.sheet.nearestMm, 'mm')}: this is between two steps. `}
+        {between &&
+          `Dial ${setting} leaves ${text(result.sheet.nearestMm, 'mm')}: this is between two steps. `}
         Marks are the steps of this dial.
       </p>
       <div className="grid grid-cols-2 gap-3">
-        <PlanField field="sheetWidthMm" kind="length" value={plan.sheet.widthMm} step={5} set={(p, widthMm) => sheet(p, { widthMm })} />
-        <PlanField field="benchMm" kind="length" value={plan.sheet.benchMm} step={50} set={(p, benchMm) => sheet(p, { benchMm })} />
-        <PlanField field="usedShare" label="Sheet used" kind="share" value={plan.batch.usedShare} step={0.01} set={(p, usedShare) => batch(p, { usedShare })} />
-        <PlanField field="trimUsable" kind="share" value={plan.batch.trimUsable} step={0.05} set={(p, trimUsable) => batch(p, { trimUsable })} />
+        <PlanField
+          field="sheetWidthMm"
+          kind="length"
+          value={plan.sheet.widthMm}
+          step={5}
+          set={(p, widthMm) => sheet(p, { widthMm })}
+        />
+        <PlanField
+          field="benchMm"
+          kind="length"
+          value={plan.sheet.benchMm}
+          step={50}
+          set={(p, benchMm) => sheet(p, { benchMm })}
+        />
+        <PlanField
+          field="usedShare"
+          label="Sheet used"
+          kind="share"
+          value={plan.batch.usedShare}
+          step={0.01}
+          set={(p, usedShare) => batch(p, { usedShare })}
+        />
+        <PlanField
+          field="trimUsable"
+          kind="share"
+          value={plan.batch.trimUsable}
+          step={0.05}
+          set={(p, trimUsable) => batch(p, { trimUsable })}
+        />
       </div>
       <Choice
         label="Trim rolled again"
@@ -107,7 +142,9 @@ export function SheetControls() {
 /** Another roller: the thickness moves to its nearest step, the sheet stays no wider than it. */
 function onRoller(plan: Plan, roller: Roller): Plan {
   const nearest = roller.steps.reduce((best, step) =>
-    Math.abs(step.mm - plan.sheet.thicknessMm) < Math.abs(best.mm - plan.sheet.thicknessMm) ? step : best,
+    Math.abs(step.mm - plan.sheet.thicknessMm) < Math.abs(best.mm - plan.sheet.thicknessMm)
+      ? step
+      : best,
   );
   const close = Math.abs(nearest.mm - plan.sheet.thicknessMm) <= 0.11;
   return sheet(plan, {
@@ -140,8 +177,8 @@ export function StripPanel() {
       <h3>
         One sheet{' '}
         <span className="font-normal text-ink-dim">
-          <Figure working={result.working.sheetLength}>{text(lengthMm, 'mm')}</Figure> × {text(widthMm, 'mm')}, one of{' '}
-          {count}
+          <Figure working={result.working.sheetLength}>{text(lengthMm, 'mm')}</Figure> ×{' '}
+          {text(widthMm, 'mm')}, one of {count}
         </span>
       </h3>
       <div className="mt-2 max-md:hidden">
@@ -151,16 +188,17 @@ export function StripPanel() {
         <SheetStrip result={result} colour={plan.colour} width={350} />
       </div>
       <p className="mt-2">
-        <b>
-          {grid.count} pieces a sheet
-        </b>{' '}
-        on a straight grid, {grid.along} along and {grid.across} across: {text(drawn, 'share')} of it used, before
-        the trim is rolled again.
+        <b>{grid.count} pieces a sheet</b> on a straight grid, {grid.along} along and {grid.across}{' '}
+        across: {text(drawn, 'share')} of it used, before the trim is rolled again.
       </p>
       {apart && drawn >= 0.2 && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
           <span>The plan counts on {text(plan.batch.usedShare, 'share')}.</span>
-          <button type="button" className="btn" onClick={() => edit((p) => batch(p, { usedShare: settable }))}>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => edit((p) => batch(p, { usedShare: settable }))}
+          >
             Count on {text(settable, 'share')}
           </button>
         </p>
@@ -181,24 +219,53 @@ function DialPanel() {
   return (
     <section aria-label="The dial">
       <h3>
-        The dial <span className="font-normal text-ink-dim">what each step leaves; stop at {result.sheet.setting}</span>
+        The dial{' '}
+        <span className="font-normal text-ink-dim">
+          what each step leaves; stop at {result.sheet.setting}
+        </span>
       </h3>
-      <svg viewBox={`0 0 ${W} 118`} role="img" aria-label={`Steps of ${plan.sheet.roller.name}: stop at dial ${result.sheet.setting}, ${text(result.sheet.nearestMm, 'mm')}`} className="mt-2 block w-full">
+      <svg
+        viewBox={`0 0 ${W} 118`}
+        role="img"
+        aria-label={`Steps of ${plan.sheet.roller.name}: stop at dial ${result.sheet.setting}, ${text(result.sheet.nearestMm, 'mm')}`}
+        className="mt-2 block w-full"
+      >
         {steps.map(({ label, mm }, index) => {
           const h = Math.max(2, (mm / widest) * 72);
           const stop = label === result.sheet.setting;
           const x = index * each;
           return (
             <g key={label}>
-              <rect x={x} y={76 - h} width={each} height={h} fill={stop ? 'var(--dough-edge)' : 'var(--dough)'} stroke="var(--draw)" strokeWidth={stop ? 2.4 : 1} />
+              <rect
+                x={x}
+                y={76 - h}
+                width={each}
+                height={h}
+                fill={stop ? 'var(--dough-edge)' : 'var(--dough)'}
+                stroke="var(--draw)"
+                strokeWidth={stop ? 2.4 : 1}
+              />
               {(index % every === 0 || stop) && (
-                <text x={x + each / 2} y={94} textAnchor="middle" fontSize={14} fontWeight={stop ? 700 : 400} fill="var(--ink)">
+                <text
+                  x={x + each / 2}
+                  y={94}
+                  textAnchor="middle"
+                  fontSize={14}
+                  fontWeight={stop ? 700 : 400}
+                  fill="var(--ink)"
+                >
                   {stop ? '▼ ' : ''}
                   {label.length > 7 ? label.slice(0, 6) : label}
                 </text>
               )}
               {(index % every === 0 || stop) && (
-                <text x={x + each / 2} y={112} textAnchor="middle" fontSize={12.5} fill="var(--ink-dim)">
+                <text
+                  x={x + each / 2}
+                  y={112}
+                  textAnchor="middle"
+                  fontSize={12.5}
+                  fill="var(--ink-dim)"
+                >
                   {text(mm, 'mm').replace(/ .*/, '')}
                 </text>
               )}
@@ -207,8 +274,8 @@ function DialPanel() {
         })}
       </svg>
       <p className="mt-1 text-small text-ink-dim">
-        Letter folds only at the widest step, then every step in turn. These thicknesses are as set in
-        your kitchen: weigh a strip to measure your own.
+        Letter folds only at the widest step, then every step in turn. These thicknesses are as set
+        in your kitchen: weigh a strip to measure your own.
       </p>
     </section>
   );

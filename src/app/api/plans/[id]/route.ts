@@ -8,7 +8,10 @@ type Context = { params: Promise<{ id: string }> };
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const { plan } = getPlan(database(), (await params).id);
-    const file = `${plan.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.plan.json`;
+    const file = `${plan.name
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .slice(0, 60)}.plan.json`;
     return new Response(`${JSON.stringify(plan, null, 2)}\n`, {
       headers: {
         'content-type': 'application/json; charset=utf-8',
@@ -29,7 +32,11 @@ export const PUT = (request: Request, { params }: Context) =>
     return result.kind === 'saved'
       ? Response.json({ edition: result.edition, revision: result.revision })
       : Response.json(
-          { error: 'Changed in another window', plan: result.theirs.plan, edition: result.theirs.edition },
+          {
+            error: 'Changed in another window',
+            plan: result.theirs.plan,
+            edition: result.theirs.edition,
+          },
           { status: 409 },
         );
   });

@@ -10,5 +10,7 @@ export const metadata: Metadata = { title: 'Bench card' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const { plan, revision } = orNotFound(() => getPlan(database(), id));
-  return <BenchCard id={id} plan={plan} revision={revision} kitchenName={getKitchen(database()).name} />;
+  return (
+    <BenchCard id={id} plan={plan} revision={revision} kitchenName={getKitchen(database()).name} />
+  );
 }

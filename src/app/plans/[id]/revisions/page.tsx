@@ -60,8 +60,18 @@ const figures = (a: PlanResult, b: PlanResult): ComparedFigure[] => [
   { label: 'Dough', unit: 'g', before: a.dough.totalG, after: b.dough.totalG },
   { label: 'Filling', unit: 'g', before: a.filling.totalG, after: b.filling.totalG },
   { label: 'Dough in a piece', unit: 'g', before: a.dough.perPieceG, after: b.dough.perPieceG },
-  { label: 'Filling in a piece', unit: 'g', before: a.filling.perPieceG, after: b.filling.perPieceG },
+  {
+    label: 'Filling in a piece',
+    unit: 'g',
+    before: a.filling.perPieceG,
+    after: b.filling.perPieceG,
+  },
   { label: 'Lip', unit: 'mm', before: a.shape.lipMm, after: b.shape.lipMm },
   { label: 'Lip against need', unit: 'ratio', before: a.margins.lip, after: b.margins.lip },
-  { label: 'Over the top against tearing', unit: 'ratio', before: a.margins.thinning, after: b.margins.thinning },
+  {
+    label: 'Over the top against tearing',
+    unit: 'ratio',
+    before: a.margins.thinning,
+    after: b.margins.thinning,
+  },
 ];

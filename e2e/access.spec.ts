@@ -1,0 +1,109 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, newPlan, test } from './kitchen';
+
+const stations = ['count', 'dough', 'filling', 'sheet', 'shape', 'seal', 'boil'];
+const views: [string, string][] = [
+  ['plans', '/'],
+  ['archived plans, empty', '/?shelf=archived'],
+  ['new plan', '/plans/new'],
+  ...stations.map((at): [string, string] => [`plan at ${at}`, `/plans/celeriac-friday?at=${at}`]),
+  ['plan that fails', '/plans/pea-cappelletti'],
+  ['plan in a dead heat', '/plans/celeriac-stall?at=count'],
+  ['bench card', '/plans/celeriac-friday/card'],
+  ['log', '/plans/celeriac-friday/log'],
+  ['log, empty', '/plans/pea-cappelletti/log'],
+  ['revisions compared', '/plans/celeriac-friday/revisions?before=1&after=3'],
+  ['kitchen', '/kitchen'],
+];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(scheme, () => {
+    test.use({ colorScheme: scheme });
+    for (const [name, path] of views) {
+      test(`${name} has no accessibility violation`, async ({ page }) => {
+        await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).first().waitFor();
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(
+          violations.map(
+            ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
+          ),
+        ).toEqual([]);
+      });
+    }
+  });
+}
+
+test.describe('opened over a page', () => {
+  for (const [name, open] of [
+    [
+      'working',
+      (page) =>
+        page.getByRole('region', { name: 'Tally' }).getByRole('button', { name: /1852/ }).click(),
+    ],
+    ['commands', (page) => page.keyboard.press('Control+k')],
+    ['keys', (page) => page.keyboard.press('?')],
+    ['units', (page) => page.getByRole('button', { name: /Units and look/ }).click()],
+  ] as [string, (page: import('@playwright/test').Page) => Promise<void>][]) {
+    test(`${name} has no accessibility violation`, async ({ page }) => {
+      await page.goto('/plans/celeriac-friday');
+      await open(page);
+      await page.getByRole('dialog').waitFor();
+      const { violations } = await new AxeBuilder({ page }).include('[role="dialog"]').analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+    });
+  }
+});
+
+test.describe('on a phone of 360 px', () => {
+  test.use({ viewport: { width: 360, height: 740 }, hasTouch: true });
+
+  for (const [name, path] of views) {
+    test(`${name} does not run off the side`, async ({ page }) => {
+      await page.goto(path);
+      await page.getByRole('heading', { level: 1 }).first().waitFor();
+      const width = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect(width).toBeLessThanOrEqual(360);
+    });
+  }
+
+  test('the tally stays in sight and everything to tap is 44 px', async ({ page }) => {
+    const long =
+      'A very long name, as long as a cook in a hurry and in doubt might ever make it, with the day and the island';
+    const id = await newPlan(page, long);
+    await page.goto(`/plans/${id}`);
+    const line = page.getByRole('link', { name: /pieces/ });
+    await page.mouse.wheel(0, 600);
+    await expect(line).toBeInViewport();
+    const small = await page.evaluate(() =>
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          'main button, main select, main input, header button, nav button',
+        ),
+      ]
+        .filter(
+          (each) =>
+            each.offsetParent !== null &&
+            !each.closest('[aria-label="Tally"] dl') &&
+            !each.title.includes('working'),
+        )
+        .map((each) => ({
+          text: each.ariaLabel ?? each.textContent,
+          box: each.getBoundingClientRect(),
+        }))
+        .filter(({ box }) => box.height < 43.5)
+        .map(({ text, box }) => `${text} ${box.height}`),
+    );
+    expect(small).toEqual([]);
+  });
+
+  test('a station is opened and a choice made by tapping', async ({ page }) => {
+    const id = await newPlan(page, 'Tap test');
+    await page.goto(`/plans/${id}`);
+    await page.getByRole('button', { name: /Seal and hold/ }).tap();
+    await page.getByRole('radio', { name: 'On the bench' }).tap();
+    await expect(
+      page.getByText('At room temperature no more than 2 hours in all', { exact: false }).first(),
+    ).toBeAttached();
+  });
+});

@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** Every test fails when the page writes an error to the console that it did not ask for. */
+export const test = base.extend<{ expectedErrors: RegExp[]; quiet: void }>({
+  expectedErrors: [async ({}, use) => use([]), { option: true }],
+  quiet: [
+    async ({ page, expectedErrors }, use) => {
+      const errors: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+      page.on('pageerror', (error) => errors.push(error.message));
+      await use();
+      expect(errors.filter((text) => !expectedErrors.some((each) => each.test(text)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+type Document = Record<string, Record<string, unknown>> & { name: string };
+
+/** Puts a plan of its own into the database for a test, from a demo plan with some fields changed. */
+export async function newPlan(
+  page: Page,
+  name: string,
+  change: Record<string, Record<string, unknown>> = {},
+  file = 'celeriac-and-smoked-curd-ravioli',
+): Promise<string> {
+  const document = JSON.parse(readFileSync(`demo/plans/${file}.json`, 'utf8')) as Document;
+  for (const [part, fields] of Object.entries(change))
+    document[part] = { ...document[part], ...fields };
+  const response = await page.request.post('/api/plans', { data: { ...document, name } });
+  expect(response.status()).toBe(201);
+  return ((await response.json()) as { id: string }).id;
+}
+
+/** What is stored of a plan now. */
+export const stored = async (page: Page, id: string) =>
+  (await (await page.request.get(`/api/plans/${id}`)).json()) as Document;
+
+export const tally = (page: Page) => page.getByRole('region', { name: 'Tally' });
+
+export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
+
+/** Types into a field and leaves it. */
+export async function type(page: Page, label: string, text: string) {
+  const field = page.getByRole('textbox', { name: label, exact: true });
+  await field.fill(text);
+  await field.press('Enter');
+}

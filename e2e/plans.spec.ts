@@ -1,0 +1,135 @@
+import { writeFileSync } from 'node:fs';
+import { expect, newPlan, saved, stored, tally, test } from './kitchen';
+
+const row = (page: import('@playwright/test').Page, name: string) =>
+  page.getByRole('listitem').filter({ has: page.getByRole('link', { name, exact: true }) });
+
+async function choose(page: import('@playwright/test').Page, name: string, item: string) {
+  await page.getByRole('button', { name: `What to do with ${name}` }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+}
+
+test('a new plan starts from one that holds, and answers at once', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'New plan' }).click();
+  await page.getByRole('button', { name: /Tortelloni/ }).click();
+  await expect(page).toHaveURL(/\/plans\/[0-9a-f-]{36}/);
+  await expect(tally(page)).toContainText('6 portions of 6');
+  await expect(page.getByTestId('verdict')).toContainText('Holds');
+  // The kitchen's own roller, not a generic one.
+  await page.getByRole('button', { name: /Sheet/ }).click();
+  await expect(page.getByLabel('Rolled on')).toHaveValue('hall-crank');
+});
+
+test('duplicate, rename, archive, delete and bring back', async ({ page }) => {
+  const name = 'Shelf test';
+  await newPlan(page, name);
+  await page.goto('/');
+  await choose(page, name, 'Duplicate');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Shelf test, copy');
+
+  await page.goto('/');
+  await choose(page, 'Shelf test, copy', 'Rename');
+  await page.getByLabel('New name').fill('   ');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Name' })).toHaveText(
+    'Name must be text of 1 to 120 characters',
+  );
+  await page.getByLabel('New name').fill('Shelf test, second');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(row(page, 'Shelf test, second')).toBeVisible();
+
+  await choose(page, name, 'Archive');
+  await expect(row(page, name)).toHaveCount(0);
+  await page.getByRole('link', { name: /Archived/ }).click();
+  await choose(page, name, 'Bring back');
+  await expect(row(page, name)).toHaveCount(0);
+
+  await page.goto('/');
+  await choose(page, name, 'Delete');
+  await expect(row(page, name)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row(page, name)).toBeVisible();
+});
+
+test('a plan goes out as a file and comes in again the same', async ({ page }, info) => {
+  const id = await newPlan(page, 'Out and in');
+  const document = await stored(page, id);
+  const file = info.outputPath('out-and-in.json');
+  writeFileSync(file, JSON.stringify(document));
+  await page.goto('/');
+  await page.getByLabel('Plan file').setInputFiles(file);
+  await expect(page).toHaveURL(/\/plans\/[0-9a-f-]{36}/);
+  const copy = page.url().split('/').pop() ?? '';
+  expect(copy).not.toBe(id);
+  expect(await stored(page, copy)).toEqual(document);
+});
+
+for (const [what, text, message] of [
+  ['broken JSON', '{"format":', /not JSON/],
+  [
+    'a later version',
+    '{"format":"mortar-sheet/plan","version":3}',
+    /written by a later version of the product \(3\)/,
+  ],
+  ['an unknown format', '{"format":"soup"}', /format: must be "mortar-sheet\/plan"/],
+] as const) {
+  test(`a file with ${what} is refused with its reason`, async ({ page }, info) => {
+    const file = info.outputPath('bad.json');
+    writeFileSync(file, text);
+    await page.goto('/plans/new');
+    await page.getByLabel('Plan file').setInputFiles(file);
+    await expect(page.getByRole('main').getByRole('alert')).toHaveText(message);
+    await expect(page).toHaveURL(/\/plans\/new/);
+  });
+}
+
+test.describe('what is not there', () => {
+  test.use({ expectedErrors: [/404/] });
+  test('says so and shows the way back', async ({ page }) => {
+    await page.goto('/plans/no-such-plan');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here');
+    await page.getByRole('link', { name: 'All plans' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Filled pasta, planned');
+  });
+});
+
+test('the route refuses what is no plan and harms nothing', async ({ page }) => {
+  const id = await newPlan(page, 'Route test');
+  const before = await stored(page, id);
+  const put = (data: unknown) => page.request.put(`/api/plans/${id}`, { data: data as object });
+  const plan = { ...before, shape: { ...before.shape, doseG: -5 } };
+  const bad = await put({ plan, baseEdition: 1, sitting: 's' });
+  expect(bad.status()).toBe(400);
+  expect(await bad.json()).toEqual({
+    error: 'shape.doseG: Dose must be a number from 0.2 to 60 g',
+    path: 'shape.doseG',
+  });
+  expect((await put({ plan: before, sitting: 's' })).status()).toBe(400);
+  expect((await page.request.put(`/api/plans/${id}`, { data: '{"plan":' })).status()).toBe(400);
+  expect(
+    (
+      await page.request.put('/api/plans/none', {
+        data: { plan: before, baseEdition: 1, sitting: 's' },
+      })
+    ).status(),
+  ).toBe(404);
+  expect(await stored(page, id)).toEqual(before);
+});
+
+test('a revision can be compared with the newest and gone back to', async ({ page }) => {
+  await page.goto('/plans/beetroot-tortelloni/revisions');
+  await page.getByRole('link', { name: 'Compare' }).click();
+  const compared = page.getByRole('region', { name: 'Compared' });
+  await expect(compared.getByRole('row', { name: /Shape: Dose 8.5 g 7 g/ })).toBeVisible();
+  await expect(compared.getByRole('row', { name: /Filling: Texture mixed blended/ })).toBeVisible();
+
+  const id = await newPlan(page, 'Go back');
+  await page.goto(`/plans/${id}`);
+  await page.getByRole('slider', { name: 'Dose' }).press('ArrowRight');
+  await saved(page);
+  await page.getByRole('button', { name: 'Revisions' }).click();
+  await page.getByRole('button', { name: 'Go back to it' }).click();
+  await expect(page).toHaveURL(new RegExp(`/plans/${id}$`));
+  expect((await stored(page, id)).shape?.doseG).toBe(9);
+});

@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4174;
+const database = '.cache/e2e.db';
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 30_000,
+  expect: { timeout: 7_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  outputDir: '.cache/e2e-results',
+  reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `rm -f ${database}* && tsx demo/seed.ts ${database} && next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}/api/plans/celeriac-friday`,
+    env: { MORTAR_DB: database, NEXT_TELEMETRY_DISABLED: '1' },
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});

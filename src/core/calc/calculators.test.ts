@@ -1,0 +1,87 @@
+import { runCalculations } from './calculators';
+
+const run = (name: string, input: unknown) => runCalculations([{ name, input }])[0]!;
+
+describe('calculators', () => {
+  it.each([
+    ['flourMoisture', { rh: 0.5 }, { wetBasis: 0.115 }],
+    ['flourMoisture', { rh: 0.75 }, { wetBasis: 0.1531 }],
+    ['spreadRadius', { volumeMl: 10, densityGPerMl: 1.04, yieldStressPa: 300 }, { mm: 14.34 }],
+    [
+      'yieldStressFromSpread',
+      { volumeMl: 10, densityGPerMl: 1.04, diameterMm: 28.6735 },
+      { pa: 300 },
+    ],
+    ['sheetLength', { massG: 125, widthMm: 140, thicknessMm: 0.8 }, { mm: 930.06 }],
+    ['thicknessFromStrip', { massG: 125, widthMm: 140, lengthMm: 930 }, { mm: 0.8 }],
+    ['strengthFromHang', { lengthMm: 1000 }, { kPa: 11.772 }],
+    ['moundHeight', { volumeMl: 8.65, radiusMm: 20.2 }, { mm: 12.06 }],
+    ['squareLayout', { widthMm: 145, lengthMm: 900, sideMm: 55, gapMm: 0 }, { count: 32 }],
+    ['batchYield', { usedShare: 0.86, rerolls: 1 }, { yield: 0.96234 }],
+  ])('%s %j', (name, input, expected) => {
+    const result = run(name, input);
+    if ('error' in result) throw new Error(result.error);
+    expect(Object.keys(result.output)).toEqual(Object.keys(expected));
+    for (const [key, value] of Object.entries(expected)) {
+      expect(result.output[key]! / value).toBeCloseTo(1, 3);
+    }
+  });
+
+  it('composition and hydration give every figure they promise', () => {
+    const parts = [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 200 },
+    ];
+    const composition = run('composition', { parts });
+    expect('output' in composition && Object.keys(composition.output)).toEqual([
+      'massG',
+      'waterG',
+      'proteinG',
+      'fatG',
+      'carbohydrateG',
+      'densityGPerMl',
+      'freeWaterShare',
+    ]);
+    const hydration = run('hydration', { parts, style: 'rolledByPin', rh: 0.6 });
+    expect('output' in hydration && Object.keys(hydration.output)).toEqual([
+      'flourG',
+      'waterG',
+      'hydration',
+      'target',
+      'low',
+      'high',
+      'addWaterG',
+      'addFlourG',
+    ]);
+  });
+
+  it.each([
+    ['flourMoisture', { rh: 2 }, /rh must be a number from 0\.05 to 0\.95, not 2/],
+    ['flourMoisture', {}, /rh must be a number/],
+    ['flourMoisture', { rh: 0.5, extra: 1 }, /extra/],
+    ['composition', { parts: [] }, /parts must hold at least one part/],
+    [
+      'composition',
+      { parts: [{ id: 'nope', g: 1 }] },
+      /parts\[0\]\.id is not in the pantry: "nope"/,
+    ],
+    ['squareLayout', null, /input/],
+    ['toString', {}, /name must be one of: flourMoisture/],
+  ])('%s %j is refused by name', (name, input, message) => {
+    const result = run(name, input);
+    expect('error' in result && result.error).toMatch(message);
+  });
+
+  it('does the good ones although one is bad', () => {
+    const [bad, good] = runCalculations([
+      { name: 'batchYield', input: { usedShare: -1, rerolls: 0 } },
+      { name: 'batchYield', input: { usedShare: 0.5, rerolls: 0 } },
+    ]);
+    expect(bad).toHaveProperty('error');
+    expect(good).toEqual({ name: 'batchYield', output: { yield: 0.5 } });
+  });
+
+  it('refuses what is no list', () => {
+    expect(() => runCalculations({ name: 'batchYield' })).toThrow(/must be a list/);
+  });
+});

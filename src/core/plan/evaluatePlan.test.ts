@@ -1,0 +1,292 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { planWith } from '../testing/plans';
+import { FAMILY_IDS } from '../shapes/families';
+import { changeFamily } from './changeFamily';
+import { comparePlans } from './comparePlans';
+import { evaluatePlan } from './evaluatePlan';
+import { parsePlan } from './parsePlan';
+import { applyChange } from './remedies';
+import { startingPlans } from './startingPlans';
+
+const sum = (parts: object) =>
+  Object.values(parts).reduce((total: number, g: number) => total + g, 0);
+
+describe('evaluatePlan', () => {
+  it('meets the check figures: 100 ravioli, 5.81 g, 616 g, 928 g', () => {
+    const result = evaluatePlan(
+      planWith({
+        batch: {
+          portions: 10,
+          piecesPerPortion: 10,
+          tasted: 0,
+          breakageShare: 0,
+          usedShare: 0.86,
+          rerolls: 1,
+        },
+        shape: { sizeMm: 55, doseG: 9 },
+        sheet: { thicknessMm: 0.8 },
+      }),
+    );
+    expect(result.pieces).toBe(100);
+    expect(result.dough.perPieceG).toBeCloseTo(5.81, 2);
+    expect(Math.round(result.dough.totalG)).toBe(616);
+    expect(Math.round(result.filling.totalG)).toBe(928);
+  });
+
+  it('keeps every gram, whatever the shape and the way in', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FAMILY_IDS),
+        fc.constantFrom('portions', 'dough', 'filling', 'both'),
+        fc.integer({ min: 1, max: 200 }),
+        fc.double({ min: 50, max: 5000, noNaN: true }),
+        fc.double({ min: 50, max: 5000, noNaN: true }),
+        (family, wayIn, portions, doughInHandG, fillingInHandG) => {
+          const plan = planWith(
+            { batch: { wayIn, portions, doughInHandG, fillingInHandG } },
+            family,
+          );
+          const { ledger, dough, filling } = evaluatePlan(plan);
+          for (const { inG, ...parts } of [ledger.dough, ledger.filling]) {
+            expect(Math.abs(sum(parts) - inG)).toBeLessThan(0.01);
+          }
+          expect(dough.parts.reduce((total, part) => total + part.g, 0)).toBeCloseTo(
+            dough.totalG,
+            6,
+          );
+          expect(filling.parts.reduce((total, part) => total + part.preparedG, 0)).toBeCloseTo(
+            filling.totalG,
+            6,
+          );
+        },
+      ),
+      { numRuns: 80 },
+    );
+  });
+
+  it('gives the same pieces from portions, and from the dough and filling they ask for', () => {
+    for (const family of FAMILY_IDS) {
+      const asked = evaluatePlan(planWith({}, family));
+      for (const wayIn of ['dough', 'filling', 'both'] as const) {
+        const back = evaluatePlan(
+          planWith(
+            {
+              batch: {
+                wayIn,
+                doughInHandG: asked.dough.totalG,
+                fillingInHandG: asked.filling.totalG,
+              },
+            },
+            family,
+          ),
+        );
+        expect(back.pieces).toBe(asked.pieces);
+        expect(back.shape.doseG).toBeCloseTo(asked.shape.doseG, 6);
+      }
+    }
+  });
+
+  it('carries a working for every figure, worth what the figure says', () => {
+    const result = evaluatePlan(planWith());
+    const { working } = result;
+    expect(working.doughTotal.value).toBe(result.dough.totalG);
+    expect(working.lip.value).toBe(result.shape.lipMm);
+    expect(working.hydration.value).toBe(result.dough.hydration);
+    for (const each of Object.values(working)) {
+      expect(each.formula.length).toBeGreaterThan(5);
+      expect(each.source).not.toBe('');
+      expect(each.inputs.length).toBeGreaterThan(0);
+      if (each.kind === 'rule' && 'range' in each) {
+        expect(each.range[0]).toBeLessThan(each.value);
+        expect(each.range[1]).toBeGreaterThan(each.value);
+      }
+    }
+  });
+
+  it('works the dough total out from the inputs that its working shows', () => {
+    const { working } = evaluatePlan(planWith({ batch: { endTrimG: 12 } }));
+    const at = (name: string) =>
+      Number(working.doughTotal.inputs.find((each) => each.name === name)?.value);
+    const total =
+      (at('pieces') * at('dough per piece')) / (at('yield') * (1 - at('stuck'))) + at('end trim');
+    expect(total).toBeCloseTo(working.doughTotal.value, 9);
+  });
+
+  it('is a plain document: it survives JSON', () => {
+    const result = evaluatePlan(planWith());
+    expect(JSON.parse(JSON.stringify(result))).toEqual(result);
+  });
+});
+
+describe('starting plans', () => {
+  it.each(FAMILY_IDS)('%s holds at every station', (family) => {
+    const { stations, weakestLink } = evaluatePlan(startingPlans[family]);
+    expect(Object.values(stations).map(({ state }) => state)).toEqual(Array(7).fill('holds'));
+    expect(weakestLink.state).toBe('holds');
+  });
+});
+
+describe('remedies', () => {
+  const short = planWith({ shape: { doseG: 13 } });
+
+  it('are each worth, once made, the margin they quote', () => {
+    const { remedies, margin } = evaluatePlan(short).weakestLink;
+    expect(remedies.length).toBeGreaterThan(2);
+    for (const remedy of remedies) {
+      const mended = evaluatePlan(parsePlan(applyChange(short, remedy)));
+      expect(mended.weakestLink.margin).toBeCloseTo(remedy.margin, 9);
+      expect(remedy.margin).toBeGreaterThan(margin);
+    }
+  });
+
+  it('hold in a dead heat what they changed', () => {
+    const both = planWith({ batch: { wayIn: 'both', doughInHandG: 300, fillingInHandG: 700 } });
+    const after = applyChange(both, { kind: 'dose', fromG: 12, toG: 8 });
+    expect(after.batch.mayChange).toEqual({ dose: false, thickness: true, size: true });
+    expect(evaluatePlan(after).shape.doseG).toBe(8);
+  });
+});
+
+describe('stations', () => {
+  it.each([
+    [
+      'a dry dough',
+      planWith({
+        dough: {
+          parts: [
+            { id: 'flour-00', g: 400 },
+            { id: 'egg-whole', g: 160 },
+          ],
+        },
+      }),
+      'dough',
+      'fails',
+      'dry',
+    ],
+    [
+      'a wet dough',
+      planWith({
+        dough: {
+          parts: [
+            { id: 'flour-00', g: 400 },
+            { id: 'egg-whole', g: 220 },
+          ],
+        },
+      }),
+      'dough',
+      'edge',
+      'wet',
+    ],
+    [
+      'ricotta as sold',
+      planWith({ filling: { parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw' }] } }),
+      'filling',
+      'edge',
+      'wet',
+    ],
+    ['a thick sheet', planWith({ sheet: { thicknessMm: 1.2 } }), 'sheet', 'edge', 'thick'],
+    ['too big a dose', planWith({ shape: { doseG: 16 } }), 'shape', 'fails', 'lip short'],
+    [
+      'three hours warm',
+      planWith({ hold: { place: 'bench', minutes: 180 } }),
+      'seal',
+      'fails',
+      'too long warm',
+    ],
+    [
+      'three days chilled',
+      planWith({ hold: { place: 'chilled', minutes: 4320 } }),
+      'seal',
+      'edge',
+      'freeze instead',
+    ],
+    [
+      'a scrap of dough',
+      planWith({ batch: { wayIn: 'dough', doughInHandG: 10 } }),
+      'count',
+      'fails',
+      'no full portion',
+    ],
+    [
+      'a hard boil on a thin sheet',
+      planWith({ sheet: { thicknessMm: 0.7 }, boil: { style: 'rolling' } }),
+      'boil',
+      'edge',
+      'hard for a thin sheet',
+    ],
+  ] as const)('%s is told', (_what, plan, station, state, word) => {
+    expect(evaluatePlan(plan).stations[station]).toEqual({ state, word });
+  });
+});
+
+describe('safe core and allergens', () => {
+  it('asks 74 °C for meat and egg, says why, and lets the cook set another', () => {
+    const plan = startingPlans.agnolottiPinched;
+    expect(evaluatePlan(plan).safeCore).toMatchObject({ tempC: 74, setByCook: false });
+    const set = evaluatePlan({ ...plan, boil: { ...plan.boil, safeCoreC: 70 } });
+    expect(set.safeCore).toMatchObject({ tempC: 70, setByCook: true });
+    expect(set.stations.boil.state).toBe('edge');
+    expect(evaluatePlan(startingPlans.ravioliSquare).safeCore.tempC).toBeNull();
+  });
+
+  it('counts egg used as glue', () => {
+    const water = planWith({
+      dough: {
+        parts: [
+          { id: 'semolina-durum-fine', g: 400 },
+          { id: 'water', g: 200 },
+        ],
+      },
+    });
+    expect(evaluatePlan(water).allergens).not.toContain('egg');
+    expect(
+      evaluatePlan({ ...water, hold: { ...water.hold, medium: 'eggWhite' } }).allergens,
+    ).toContain('egg');
+  });
+});
+
+describe('changeFamily', () => {
+  it('gives a valid plan of the other shape and keeps dough, filling and count', () => {
+    for (const from of FAMILY_IDS) {
+      for (const to of FAMILY_IDS) {
+        const before = planWith({}, from);
+        const after = parsePlan(changeFamily(before, to));
+        expect(after.shape.family).toBe(to);
+        expect(after.filling).toEqual(before.filling);
+        expect(after.batch).toEqual(before.batch);
+      }
+    }
+  });
+});
+
+describe('comparePlans', () => {
+  it('finds nothing between a plan and itself', () => {
+    expect(comparePlans(planWith(), planWith())).toEqual([]);
+  });
+
+  it('names each field that differs, and ingredients by id', () => {
+    const before = planWith();
+    const parts = before.filling.parts.slice(1);
+    const after = planWith({ shape: { doseG: 7 }, filling: { parts } });
+    const paths = comparePlans(before, after).map(({ path }) => path);
+    expect(paths).toContain('shape.doseG');
+    expect(paths).toContain('filling.parts.squash-raw.g');
+    expect(
+      paths.every((path) => path.startsWith('shape.doseG') || path.includes('squash-raw')),
+    ).toBe(true);
+  });
+});
+
+describe('the demo plans', () => {
+  const files = readdirSync('demo/plans');
+
+  it('are at least four', () => {
+    expect(files.length).toBeGreaterThanOrEqual(4);
+  });
+
+  it.each(files)('%s is a plan that makes portions', (file) => {
+    const plan = parsePlan(JSON.parse(readFileSync(`demo/plans/${file}`, 'utf8')));
+    expect(evaluatePlan(plan).portions).toBeGreaterThan(0);
+  });
+});

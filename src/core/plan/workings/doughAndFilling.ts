@@ -1,0 +1,123 @@
+import { input, type Working } from '../../working/working';
+import { DOUGH_DENSITY_G_PER_ML } from '../../constants';
+import type { PlanContext } from '../context';
+import type { PlanFigures } from '../figures';
+import { GEOMETRY } from './sources';
+
+/** Workings of the dough. */
+export function doughWorkings({ plan, hydration: h }: PlanContext, f: PlanFigures) {
+  return {
+    hydration: {
+      label: 'Hydration',
+      value: h.hydration,
+      unit: 'share',
+      kind: 'law',
+      formula: 'water in all that is not flour ÷ flour',
+      inputs: [
+        input('water', h.waterG, 'g'),
+        input('flour', h.flourG, 'g'),
+        ...(plan.dough.rh === undefined
+          ? []
+          : [input('of it, from the weather', h.weatherWaterG, 'g')]),
+      ],
+      source: 'composition tables; damp flour after the Oswin isotherm',
+    },
+    hydrationTarget: {
+      label: 'Target hydration',
+      value: h.target,
+      unit: 'share',
+      kind: 'rule',
+      formula: '0.49 − 0.105 × smoothstep(s ÷ 0.12) + absorption + style',
+      inputs: [
+        input('s, egg solids to flour', h.eggSolidsRatio, 'share'),
+        input('absorption of the flours', h.absorption, 'ratio'),
+        input('style', plan.dough.style),
+      ],
+      source: 'craft rule; whole egg near 38.5 %, water near 49 %',
+      range: [h.low, h.high],
+    },
+    doughPerPiece: {
+      label: 'Dough in one piece',
+      value: f.dough.perPieceG,
+      unit: 'g',
+      kind: 'law',
+      formula: 'density × thickness × flat area of all layers',
+      inputs: [
+        input('density', DOUGH_DENSITY_G_PER_ML, 'gPerMl'),
+        input('thickness', f.sheet.thicknessMm, 'mm'),
+        input(
+          'flat area',
+          (f.dough.perPieceG * 1000) / (DOUGH_DENSITY_G_PER_ML * f.sheet.thicknessMm),
+          'mm2',
+        ),
+      ],
+      source: GEOMETRY,
+    },
+  } satisfies Record<string, Working>;
+}
+
+/** Workings of the filling. */
+export function fillingWorkings({ plan, composition: c }: PlanContext, f: PlanFigures) {
+  const held = c.parts.reduce((total, part) => total + part.holdingG, 0);
+  return {
+    freeWater: {
+      label: 'Free water',
+      value: c.freeWaterShare,
+      unit: 'share',
+      kind: 'table',
+      formula: '(water − Σ solids × holding) ÷ mass, not below 0',
+      inputs: [
+        input('water', c.waterG, 'g'),
+        input('held by the solids', held, 'g'),
+        input('mass', c.massG, 'g'),
+      ],
+      source: 'balance on the ingredient and preparation tables',
+    },
+    stiffness: {
+      label: 'Stiffness',
+      value: f.filling.yieldStressPa,
+      unit: 'Pa',
+      kind: f.filling.measured ? 'choice' : 'rule',
+      formula: f.filling.measured
+        ? 'as measured by the spoon test'
+        : '900 × e^(−20 (free water − 0.02)) × texture',
+      inputs: [
+        input('free water', c.freeWaterShare, 'share'),
+        input('texture', plan.filling.texture),
+      ],
+      source: f.filling.measured ? 'your spoon test' : 'craft rule; a spoon test replaces it',
+      ...(f.filling.measured
+        ? {}
+        : { range: [f.filling.yieldStressPa * 0.6, f.filling.yieldStressPa * 1.6] as const }),
+    },
+    density: {
+      label: 'Density of the filling',
+      value: c.densityGPerMl,
+      unit: 'gPerMl',
+      kind: 'law',
+      formula: '(1 − air) ÷ Σ (share ÷ density) of water, protein, fat, carbohydrate',
+      inputs: [
+        input('water', c.waterG, 'g'),
+        input('protein', c.proteinG, 'g'),
+        input('fat', c.fatG, 'g'),
+        input('carbohydrate', c.carbohydrateG, 'g'),
+        input('air', plan.filling.air, 'share'),
+      ],
+      source: 'composition tables',
+    },
+    dose: {
+      label: 'Filling in one piece',
+      value: f.filling.perPieceG,
+      unit: 'g',
+      kind: f.deadHeat ? 'law' : 'choice',
+      formula: f.deadHeat
+        ? 'filling that reaches the pieces ÷ pieces the dough gives'
+        : 'as you set it',
+      inputs: [
+        input('as a volume', f.filling.doseMl, 'ml'),
+        input('density', c.densityGPerMl, 'gPerMl'),
+      ],
+      source: f.deadHeat ? 'dead heat' : 'your choice',
+    },
+  } satisfies Record<string, Working>;
+}

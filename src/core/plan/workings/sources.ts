@@ -1,0 +1,3 @@
+/** Where a law comes from, as a working says it. */
+export const GEOMETRY = 'geometry';
+export const BALANCE = 'mass balance';

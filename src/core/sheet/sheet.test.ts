@@ -1,0 +1,85 @@
+import fc from 'fast-check';
+import { sheetLength, thicknessFromStrip } from './massBalance';
+import { plannedSheets } from './plannedSheets';
+import { genericRollers, rollerSchema } from './roller';
+import { nearestSetting } from './setting';
+import { strengthFromHang } from './strengthFromHang';
+
+const strip = fc.record({
+  massG: fc.double({ min: 5, max: 5000, noNaN: true }),
+  widthMm: fc.double({ min: 20, max: 600, noNaN: true }),
+  thicknessMm: fc.double({ min: 0.3, max: 5, noNaN: true }),
+});
+
+describe('mass balance', () => {
+  it('meets the reference: 125 g, 140 mm wide, 0.8 mm is 930 mm long', () => {
+    expect(sheetLength({ massG: 125, widthMm: 140, thicknessMm: 0.8 })).toBeCloseTo(930.06, 2);
+  });
+
+  it('is undone by the strip test', () => {
+    fc.assert(
+      fc.property(strip, (given) => {
+        const lengthMm = sheetLength(given);
+        fc.pre(lengthMm >= 10 && lengthMm <= 1e6);
+        expect(thicknessFromStrip({ ...given, lengthMm })).toBeCloseTo(given.thicknessMm, 9);
+      }),
+    );
+  });
+
+  it('names the field that is out of range', () => {
+    expect(() => sheetLength({ massG: 100, widthMm: 0, thicknessMm: 1 })).toThrow(
+      /widthMm must be a number from 10 to 1000 mm, not 0/,
+    );
+  });
+});
+
+describe('plannedSheets', () => {
+  it('conserves the dough and keeps every sheet on the bench', () => {
+    fc.assert(
+      fc.property(
+        strip,
+        fc.integer({ min: 150, max: 4000 }),
+        ({ massG, widthMm, thicknessMm }, benchMm) => {
+          const sheets = plannedSheets({ doughG: massG, widthMm, thicknessMm, benchMm });
+          expect(sheets.count * sheets.massG).toBeCloseTo(massG, 6);
+          expect(sheets.lengthMm).toBeLessThanOrEqual(benchMm + 1e-6);
+        },
+      ),
+    );
+  });
+
+  it('is no sheet for no dough', () => {
+    expect(plannedSheets({ doughG: 0, widthMm: 140, thicknessMm: 0.8, benchMm: 900 }).count).toBe(
+      0,
+    );
+  });
+});
+
+describe('rollers', () => {
+  it.each(genericRollers.map((roller) => [roller.name, roller] as const))(
+    '%s is in order',
+    (_name, roller) => {
+      expect(rollerSchema.safeParse(roller).success).toBe(true);
+    },
+  );
+
+  it('refuses a dial out of order and says which step', () => {
+    const [roller] = genericRollers;
+    const steps = [...roller!.steps].reverse();
+    const result = rollerSchema.safeParse({ ...roller, steps });
+    expect(result.error?.issues[0]?.message).toMatch(/less than 0\.6 mm.*widest first/);
+  });
+
+  it('finds the step by millimetres whichever way the labels run', () => {
+    const [tenStep, , sevenStep] = genericRollers;
+    expect(nearestSetting(tenStep!, 0.8)).toMatchObject({ label: '8', between: false });
+    expect(nearestSetting(sevenStep!, 0.9)).toMatchObject({ label: '2', between: false });
+    expect(nearestSetting(sevenStep!, 0.75).between).toBe(true);
+  });
+});
+
+describe('strengthFromHang', () => {
+  it('is ρ g L', () => {
+    expect(strengthFromHang(1000)).toBeCloseTo(1.2 * 9.81, 9);
+  });
+});

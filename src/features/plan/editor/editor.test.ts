@@ -1,0 +1,215 @@
+import fc from 'fast-check';
+import type { Plan } from '@/core/plan/schema';
+import { planWith } from '@/core/testing/plans';
+import { advance, redo, startHistory, undo } from './history';
+import { createPlanEditor, type EditorWorld, type SaveAnswer } from './planEditor';
+
+const start = planWith();
+const dosed = (plan: Plan, doseG: number): Plan => ({ ...plan, shape: { ...plan.shape, doseG } });
+
+/** A world whose clock, timers, drawer and store are all in the test's hands. */
+function standIn(answers: SaveAnswer[] = []) {
+  let now = 0;
+  let timers: { at: number; run: () => void }[] = [];
+  let drawer: string | null = null;
+  const sent: { plan: Plan; baseEdition: number }[] = [];
+  const world: EditorWorld = {
+    async send(save) {
+      sent.push(save);
+      return answers.shift() ?? { kind: 'saved', edition: save.baseEdition + 1, revision: 1 };
+    },
+    drawer: {
+      read: () => drawer,
+      write: (text) => (drawer = text),
+      clear: () => (drawer = null),
+    },
+    now: () => now,
+    later(run, ms) {
+      const timer = { at: now + ms, run };
+      timers.push(timer);
+      return () => (timers = timers.filter((each) => each !== timer));
+    },
+    sitting: 's',
+  };
+  return {
+    world,
+    sent,
+    inDrawer: () => (drawer ? (JSON.parse(drawer) as { plan: Plan }).plan : null),
+    put: (text: string) => (drawer = text),
+    async pass(ms: number) {
+      now += ms;
+      const due = timers.filter(({ at }) => at <= now);
+      timers = timers.filter(({ at }) => at > now);
+      due.forEach(({ run }) => run());
+      for (let i = 0; i < 5; i += 1) await Promise.resolve();
+    },
+  };
+}
+
+const open = (answers?: SaveAnswer[]) => {
+  const stand = standIn(answers);
+  const editor = createPlanEditor(stand.world, { plan: start, edition: 1, revision: 1 });
+  const dose = () => editor.getSnapshot().plan.shape.doseG;
+  const setDose = (g: number, key = '') => editor.edit((plan) => dosed(plan, g), key);
+  return { ...stand, editor, dose, setDose };
+};
+
+describe('history', () => {
+  it('undoes to where it began and redoes to where it was, whatever came between', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer(), { minLength: 1, maxLength: 50 }), (values) => {
+        let history = startHistory<number>(0.5);
+        values.forEach(
+          (value, i) => (history = advance(history, value, { key: '', at: i * 1000 })),
+        );
+        const end = history.present;
+        let back = history;
+        while (back.past.length) back = undo(back);
+        expect(back.present).toBe(0.5);
+        while (back.future.length) back = redo(back);
+        expect(back.present).toBe(end);
+      }),
+    );
+  });
+
+  it('takes a drag as one step and two drags as two', () => {
+    let history = startHistory(0);
+    for (const [value, time] of [
+      [1, 0],
+      [2, 100],
+      [3, 200],
+      [4, 5000],
+      [5, 5100],
+    ] as const) {
+      history = advance(history, value, { key: 'dose', at: time });
+    }
+    expect(history.past).toEqual([0, 3]);
+  });
+
+  it('forgets what could be redone once something new is done', () => {
+    const history = advance(undo(advance(startHistory(0), 1, { key: '', at: 0 })), 2, {
+      key: '',
+      at: 1,
+    });
+    expect(redo(history).present).toBe(2);
+  });
+});
+
+describe('planEditor', () => {
+  it('saves when the hand rests, once for a run of changes', async () => {
+    const { setDose, pass, sent, editor } = open();
+    setDose(8.5, 'dose');
+    await pass(300);
+    setDose(9, 'dose');
+    await pass(300);
+    expect(sent).toHaveLength(0);
+    expect(editor.getSnapshot().save.kind).toBe('waiting');
+    await pass(300);
+    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([9]);
+    expect(editor.getSnapshot().save.kind).toBe('saved');
+  });
+
+  it('keeps every change on this device until it is stored', async () => {
+    const { setDose, pass, inDrawer } = open();
+    setDose(9);
+    expect(inDrawer()?.shape.doseG).toBe(9);
+    await pass(600);
+    expect(inDrawer()).toBeNull();
+  });
+
+  it('says why it cannot save, loses nothing, and tries again by itself', async () => {
+    const { setDose, pass, editor, inDrawer, dose, sent } = open([
+      { kind: 'failed', why: 'no answer', again: true },
+      { kind: 'failed', why: 'no answer', again: true },
+    ]);
+    setDose(9);
+    await pass(600);
+    expect(editor.getSnapshot().save).toEqual({ kind: 'failed', why: 'no answer' });
+    expect(inDrawer()?.shape.doseG).toBe(9);
+    await pass(2000);
+    expect(sent).toHaveLength(2);
+    await pass(2000);
+    expect(sent).toHaveLength(2);
+    await pass(2000);
+    expect(editor.getSnapshot().save.kind).toBe('saved');
+    expect(dose()).toBe(9);
+  });
+
+  it('sends what was changed while a save was under way', async () => {
+    const { setDose, pass, sent, editor } = open();
+    setDose(9);
+    await pass(499);
+    const saving = pass(1);
+    setDose(10);
+    await saving;
+    await pass(600);
+    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([9, 10]);
+    expect(sent[1]?.baseEdition).toBe(2);
+    expect(editor.getSnapshot().save.kind).toBe('saved');
+  });
+
+  it('brings back what an earlier visit could not save', async () => {
+    const { editor, put, pass, sent, dose } = open();
+    put(JSON.stringify({ plan: dosed(start, 11), edition: 1 }));
+    editor.restore();
+    expect(dose()).toBe(11);
+    expect(editor.getSnapshot()).toMatchObject({ restored: true, canUndo: true });
+    await pass(600);
+    expect(sent[0]?.plan.shape.doseG).toBe(11);
+  });
+
+  it('is not troubled by a draft it cannot read', () => {
+    const { editor, put, inDrawer } = open();
+    put('{"plan": 3');
+    editor.restore();
+    expect(editor.getSnapshot()).toMatchObject({ restored: false, plan: start });
+    expect(inDrawer()).toBeNull();
+  });
+
+  it('refuses a change that would be no plan, says which field, and keeps the plan', () => {
+    const { setDose, editor, dose } = open();
+    setDose(-4);
+    expect(editor.getSnapshot().refused).toMatch(
+      /shape\.doseG: Dose must be a number from 0\.2 to 60 g/,
+    );
+    expect(dose()).toBe(start.shape.doseG);
+    setDose(9);
+    expect(editor.getSnapshot().refused).toBeNull();
+  });
+
+  describe('when another window has saved', () => {
+    const theirs = dosed(start, 5);
+    const conflicted = async () => {
+      const opened = open([{ kind: 'conflict', theirs, edition: 7 }]);
+      opened.setDose(9);
+      await opened.pass(600);
+      expect(opened.editor.getSnapshot().save.kind).toBe('conflict');
+      return opened;
+    };
+
+    it('keeps mine over it when asked', async () => {
+      const { editor, sent, pass, dose } = await conflicted();
+      editor.keepMine();
+      await pass(0);
+      expect(sent[1]).toMatchObject({ baseEdition: 7 });
+      expect(dose()).toBe(9);
+      expect(editor.getSnapshot().save.kind).toBe('saved');
+    });
+
+    it('takes theirs when asked, mine one undo away', async () => {
+      const { editor, dose } = await conflicted();
+      editor.takeTheirs();
+      expect(dose()).toBe(5);
+      editor.undo();
+      expect(dose()).toBe(9);
+    });
+
+    it('goes on taking changes meanwhile and sends none of them', async () => {
+      const { setDose, pass, sent, dose } = await conflicted();
+      setDose(10);
+      await pass(5000);
+      expect(dose()).toBe(10);
+      expect(sent).toHaveLength(1);
+    });
+  });
+});

@@ -1,0 +1,162 @@
+import { startingKitchen } from '@/core/kitchen/kitchen';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Plan } from '@/core/plan/schema';
+import { planWith } from '@/core/testing/plans';
+import { openDatabase, type Database } from '../db/database';
+import { getKitchen, saveKitchen } from './kitchen';
+import { addLogEntry, listLog, removeLogEntry } from './log';
+import { NotFoundError } from './notFound';
+import {
+  countShelves,
+  createPlan,
+  getPlan,
+  getRevision,
+  lastMade,
+  listPlans,
+  listRevisions,
+  movePlan,
+  savePlan,
+} from './plans';
+
+const at = (minutes: number) => new Date(Date.UTC(2026, 10, 24, 9, minutes));
+const dosed = (doseG: number): Plan => planWith({ shape: { doseG } });
+const entry = (id: number): LogEntry => ({
+  id: `5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d000${id}`,
+  madeOn: `2026-11-2${id}`,
+  pieces: 40,
+  burst: 1,
+  doughLeftG: 0,
+  fillingLeftG: 5,
+  note: '',
+});
+
+let db: Database;
+beforeEach(() => {
+  db = openDatabase(':memory:');
+  createPlan(db, { id: 'a', plan: dosed(8), now: at(0), sitting: 's1' });
+});
+afterEach(() => db.$client.close());
+
+const save = (doseG: number, baseEdition: number, minutes: number, sitting = 's1') =>
+  savePlan(db, { id: 'a', plan: dosed(doseG), baseEdition, sitting, now: at(minutes) });
+
+describe('saving a plan', () => {
+  it('stores it and moves on by one edition', () => {
+    expect(save(9, 1, 1)).toEqual({ kind: 'saved', edition: 2, revision: 1 });
+    expect(getPlan(db, 'a').plan.shape.doseG).toBe(9);
+  });
+
+  it('gathers the saves of one sitting in one revision, and starts another with the next', () => {
+    save(9, 1, 1);
+    save(9.5, 2, 2);
+    expect(save(10, 3, 3, 's2')).toMatchObject({ revision: 2 });
+    expect(listRevisions(db, 'a').map(({ plan }) => plan.shape.doseG)).toEqual([10, 9.5]);
+  });
+
+  it('starts another revision when a sitting grows long', () => {
+    expect(save(9, 1, 45)).toMatchObject({ revision: 2 });
+  });
+
+  it('never changes a revision that the log points at', () => {
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(1) });
+    expect(save(9, 1, 2)).toMatchObject({ revision: 2 });
+    expect(getRevision(db, 'a', 1).plan.shape.doseG).toBe(8);
+  });
+
+  it('refuses to save over what another window saved, and gives that back', () => {
+    save(9, 1, 1);
+    const late = save(12, 1, 2, 's2');
+    expect(late).toMatchObject({ kind: 'conflict', theirs: { edition: 2 } });
+    expect(getPlan(db, 'a').plan.shape.doseG).toBe(9);
+    expect(listRevisions(db, 'a')).toHaveLength(1);
+  });
+
+  it('takes the same plan again as saved, whatever edition it follows', () => {
+    save(9, 1, 1);
+    expect(save(9, 1, 2)).toEqual({ kind: 'saved', edition: 2, revision: 1 });
+  });
+
+  it('leaves everything as it was when a save fails half way', () => {
+    // The new revision goes in first; the plan's own row is then refused.
+    db.$client.exec(
+      "CREATE TRIGGER stop BEFORE UPDATE ON plans BEGIN SELECT RAISE(ABORT, 'disk full'); END",
+    );
+    expect(() => save(12, 1, 1, 's2')).toThrow();
+    expect(listRevisions(db, 'a')).toHaveLength(1);
+    expect(getPlan(db, 'a')).toMatchObject({ plan: dosed(8), edition: 1 });
+  });
+
+  it('does not know a plan that is not there', () => {
+    expect(() => getPlan(db, 'zz')).toThrow(NotFoundError);
+    expect(() =>
+      savePlan(db, { id: 'zz', plan: dosed(8), baseEdition: 1, sitting: '', now: at(1) }),
+    ).toThrow(NotFoundError);
+  });
+});
+
+describe('shelves', () => {
+  it('archives, deletes and brings back, losing nothing', () => {
+    createPlan(db, { id: 'b', plan: dosed(7), now: at(1) });
+    movePlan(db, { id: 'a', to: 'archived', now: at(2) });
+    expect(listPlans(db, 'current').map(({ id }) => id)).toEqual(['b']);
+    movePlan(db, { id: 'a', to: 'deleted', now: at(3) });
+    expect(countShelves(db)).toEqual({ current: 1, archived: 0, deleted: 1 });
+    movePlan(db, { id: 'a', to: 'archived', now: at(4) });
+    expect(listPlans(db, 'archived').map(({ id }) => id)).toEqual(['a']);
+    movePlan(db, { id: 'a', to: 'current', now: at(5) });
+    expect(
+      listPlans(db, 'current')
+        .map(({ id }) => id)
+        .sort(),
+    ).toEqual(['a', 'b']);
+    expect(() => movePlan(db, { id: 'zz', to: 'deleted', now: at(6) })).toThrow(NotFoundError);
+  });
+
+  it('lists the latest changed first', () => {
+    createPlan(db, { id: 'b', plan: dosed(7), now: at(1) });
+    save(9, 1, 2);
+    expect(listPlans(db, 'current').map(({ id }) => id)).toEqual(['a', 'b']);
+  });
+});
+
+describe('the log', () => {
+  it('keeps an entry once, however often it arrives; the first one stands', () => {
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(1) });
+    addLogEntry(db, { planId: 'a', revision: 1, entry: { ...entry(1), burst: 9 }, now: at(2) });
+    expect(listLog(db, 'a')).toEqual([{ entry: entry(1), revision: 1 }]);
+  });
+
+  it('shows the latest day first and counts how often a plan was made', () => {
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(1) });
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(3), now: at(2) });
+    expect(listLog(db, 'a').map(({ entry: each }) => each.madeOn)).toEqual([
+      '2026-11-23',
+      '2026-11-21',
+    ]);
+    expect(lastMade(db).get('a')).toEqual({ times: 2, madeOn: '2026-11-23' });
+  });
+
+  it('takes an entry out, and it can be put back', () => {
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(1) });
+    removeLogEntry(db, 'a', entry(1).id);
+    removeLogEntry(db, 'a', entry(1).id);
+    expect(listLog(db, 'a')).toEqual([]);
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(2) });
+    expect(listLog(db, 'a')).toHaveLength(1);
+  });
+
+  it('refuses an entry for a revision that is not there', () => {
+    expect(() =>
+      addLogEntry(db, { planId: 'a', revision: 7, entry: entry(1), now: at(1) }),
+    ).toThrow(NotFoundError);
+  });
+});
+
+describe('the kitchen', () => {
+  it('starts with one to edit and keeps what is saved', () => {
+    expect(getKitchen(db)).toEqual(startingKitchen);
+    saveKitchen(db, { ...startingKitchen, name: 'Galley' }, at(1));
+    saveKitchen(db, { ...startingKitchen, name: 'Landing' }, at(2));
+    expect(getKitchen(db).name).toBe('Landing');
+  });
+});
