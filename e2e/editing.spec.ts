@@ -132,7 +132,9 @@ test('dough and filling are edited by ingredient, and the stations tell', async 
     .click();
   await page.getByLabel('Preparation of Celeriac raw').first().selectOption('boil-drain');
   await expect(tally(page)).toContainText('Filling will seep');
-  await type(page, 'Weighed result of Celeriac raw', '3');
+  const weighed = page.getByRole('textbox', { name: 'Weighed result of Celeriac raw' }).first();
+  await weighed.fill('3');
+  await weighed.press('Enter');
   await expect(
     page.getByText(/weighedG: must be at least .* g, the dry solids/).first(),
   ).toBeVisible();

@@ -3,6 +3,7 @@ import { expect, newPlan, stored, saved, tally, test } from './kitchen';
 test('a plan is made, changed and printed without a mouse', async ({ page }) => {
   await page.goto('/');
   await page.keyboard.press('Control+k');
+  await expect(page.getByPlaceholder('What would you like to do?')).toBeFocused();
   await page.keyboard.type('new plan');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/plans\/new/);

@@ -5,7 +5,7 @@ const row = (page: import('@playwright/test').Page, name: string) =>
   page.getByRole('listitem').filter({ has: page.getByRole('link', { name, exact: true }) });
 
 async function choose(page: import('@playwright/test').Page, name: string, item: string) {
-  await page.getByRole('button', { name: `What to do with ${name}` }).click();
+  await page.getByRole('button', { name: `What to do with ${name}`, exact: true }).click();
   await page.getByRole('menuitem', { name: item }).click();
 }
 

@@ -1,9 +1,10 @@
 /** The command line over the core. Usage: npm run -s mortar -- plan|calc FILE.json, or schema plan. */
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
+import * as z from 'zod';
 import { runCalculations } from '../core/calc/calculators';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
-import { parsePlan, PlanError } from '../core/plan/parsePlan';
+import { parsePlan } from '../core/plan/parsePlan';
+import { PlanError } from '../core/plan/planError';
 import { planSchema } from '../core/plan/schema';
 import { FieldError } from '../core/range';
 

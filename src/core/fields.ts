@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { describeRange, type FieldRange } from './range';
 
 /** A number field: finite, in range, with a message that names it and the range allowed. */

@@ -1,5 +1,6 @@
-import { z } from 'zod';
-import { firstIssue, parsePlan, PlanError } from '@/core/plan/parsePlan';
+import * as z from 'zod';
+import { firstIssue, parsePlan } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
 import { NotFoundError } from './repositories/notFound';
 
 /** Largest plan document taken, bytes. */

@@ -1,5 +1,6 @@
 import { cookies } from 'next/headers';
-import { METRIC, unitPreferencesSchema, type UnitPreferences } from '@/core/units/units';
+import { unitPreferencesSchema, type UnitPreferences } from '@/core/units/preferences';
+import { METRIC } from '@/core/units/units';
 
 export type Theme = 'system' | 'light' | 'dark';
 

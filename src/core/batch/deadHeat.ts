@@ -53,11 +53,6 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
   const thicknesses = nearestFirst(from.thicknessesMm, from.thicknessMm);
   const sizes = nearestFirst(from.sizesMm, from.sizeMm);
   let best: Candidate | undefined;
-  const consider = (thicknessMm: number, sizeMm: number): boolean => {
-    const candidate = tryOne(from, thicknessMm, sizeMm);
-    if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
-    return candidate?.usedUp ?? false;
-  };
   // Dose alone is the first entry; then thickness at the present size; then size as well.
   const stages: [number, number][][] = [
     thicknesses.map((t) => [t, from.sizeMm]),
@@ -65,7 +60,9 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
   ];
   for (const stage of stages) {
     for (const [t, s] of stage) {
-      if (consider(t, s)) return withoutCost(tryOne(from, t, s)!);
+      const candidate = tryOne(from, t, s);
+      if (candidate?.usedUp) return withoutCost(candidate);
+      if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
     }
   }
   return best ? withoutCost(best) : nothingPossible(from);

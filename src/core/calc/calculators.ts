@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { batchYield } from '../batch/yield';
 import { compose } from '../composition/compose';
 import { startingPantry } from '../composition/pantry';

@@ -1,6 +1,7 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
-import { genericRollers, rollerSchema } from '../sheet/roller';
+import { genericRollers } from '../sheet/genericRollers';
+import { rollerSchema } from '../sheet/roller';
 
 /** Version of the kitchen document this product writes. */
 const KITCHEN_VERSION = 1;

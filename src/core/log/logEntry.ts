@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { quantity, shortText } from '../fields';
 import type { FieldRange } from '../range';
 import { LOG_FIELDS } from './logFields';

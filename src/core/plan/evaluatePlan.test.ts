@@ -97,7 +97,7 @@ describe('evaluatePlan', () => {
       expect(each.formula.length).toBeGreaterThan(5);
       expect(each.source).not.toBe('');
       expect(each.inputs.length).toBeGreaterThan(0);
-      if (each.kind === 'rule' && 'range' in each) {
+      if (each.kind === 'rule' && 'range' in each && each.range) {
         expect(each.range[0]).toBeLessThan(each.value);
         expect(each.range[1]).toBeGreaterThan(each.value);
       }

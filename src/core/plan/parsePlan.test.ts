@@ -1,4 +1,5 @@
-import { parsePlan, PlanError, upgradeDocument } from './parsePlan';
+import { parsePlan, upgradeDocument } from './parsePlan';
+import { PlanError } from './planError';
 import { startingPlans } from './startingPlans';
 
 const document = () =>

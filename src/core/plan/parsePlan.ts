@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 import {
   findIngredient,
   findPreparation,
@@ -8,18 +8,8 @@ import {
 import { prepare } from '../composition/prepare';
 import { FieldError } from '../range';
 import { familyOf } from '../shapes/families';
+import { PlanError } from './planError';
 import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './schema';
-
-/** A document that cannot be read as a plan; the message names the field and what is allowed. */
-export class PlanError extends Error {
-  constructor(
-    message: string,
-    readonly path: string = '',
-  ) {
-    super(message);
-    this.name = 'PlanError';
-  }
-}
 
 /** Brings a document of version n to n + 1; one entry per old version, none while there is only one. */
 export type Upgrades = Readonly<

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
 import { PLAN_FIELDS, type PlanField } from './planFields';
 import { rollerSchema } from '../sheet/roller';

@@ -1,7 +1,8 @@
-import { genericRollers } from '../sheet/roller';
+import { genericRollers } from '../sheet/genericRollers';
 import type { FamilyId } from '../shapes/families';
 import { parsePlan } from './parsePlan';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
+import { startingShapes } from './startingShapes';
 
 const WHOLE_EGG_DOUGH = {
   parts: [
@@ -54,31 +55,28 @@ export const startingPlans: Readonly<Record<FamilyId, Plan>> = {
     dough: WHOLE_EGG_DOUGH,
     filling: SQUASH_FILLING,
     // Two blanks across: rolled to their width, little is trimmed.
-    sheet: { roller: tenStep, thicknessMm: 0.8, widthMm: 120 },
-    shape: { family: 'ravioliSquare', sizeMm: 58, doseG: 8, laid: 'piped', finish: 'wheel' },
+    sheet: { roller: tenStep, thicknessMm: startingShapes.ravioliSquare.thicknessMm, widthMm: 120 },
+    shape: startingShapes.ravioliSquare.shape,
   }),
   tortelloni: start('Tortelloni', {
     colour: '#7f9d70',
     batch: { portions: 6, piecesPerPortion: 6 },
     dough: WHOLE_EGG_DOUGH,
     filling: CURD_FILLING,
-    sheet: { roller: tenStep, thicknessMm: 0.8, widthMm: 140 },
-    shape: { family: 'tortelloni', sizeMm: 70, doseG: 6, laid: 'spooned', finish: 'press' },
+    sheet: { roller: tenStep, thicknessMm: startingShapes.tortelloni.thicknessMm, widthMm: 140 },
+    shape: startingShapes.tortelloni.shape,
   }),
   agnolottiPinched: start('Pinched agnolotti', {
     colour: '#8d5a44',
     batch: { portions: 6, piecesPerPortion: 18 },
     dough: WHOLE_EGG_DOUGH,
     filling: BRAISE_FILLING,
-    sheet: { roller: tenStep, thicknessMm: 0.6, widthMm: 120 },
-    shape: {
-      family: 'agnolottiPinched',
-      sizeMm: 58,
-      pitchMm: 28,
-      doseG: 2.6,
-      laid: 'piped',
-      finish: 'wheel',
+    sheet: {
+      roller: tenStep,
+      thicknessMm: startingShapes.agnolottiPinched.thicknessMm,
+      widthMm: 120,
     },
+    shape: startingShapes.agnolottiPinched.shape,
   }),
   cappelletti: start('Cappelletti in broth', {
     colour: '#a56b5d',
@@ -86,7 +84,7 @@ export const startingPlans: Readonly<Record<FamilyId, Plan>> = {
     batch: { portions: 6, piecesPerPortion: 20 },
     dough: WHOLE_EGG_DOUGH,
     filling: BRAISE_FILLING,
-    sheet: { roller: tenStep, thicknessMm: 0.6, widthMm: 140 },
-    shape: { family: 'cappelletti', sizeMm: 46, doseG: 1.8, laid: 'ball', finish: 'pinch' },
+    sheet: { roller: tenStep, thicknessMm: startingShapes.cappelletti.thicknessMm, widthMm: 140 },
+    shape: startingShapes.cappelletti.shape,
   }),
 };

@@ -3,6 +3,9 @@ import { neededLip, type Finish } from './finish';
 import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
+/** Halvings of a range of tens of grams or millimetres: down to a ten-thousandth. */
+const BISECTIONS = 20;
+
 export interface PieceInput extends MoundInput {
   readonly family: ShapeFamily;
   readonly size: Dimensions;
@@ -58,7 +61,7 @@ export function largestDose(
   let high = maxG;
   if (!holds(low)) return 0;
   if (holds(high)) return high;
-  for (let step = 0; step < 26; step += 1) {
+  for (let step = 0; step < BISECTIONS; step += 1) {
     const middle = (low + high) / 2;
     if (holds(middle)) low = middle;
     else high = middle;
@@ -79,7 +82,7 @@ export function smallestSize(
   if (holds(field.minMm)) return field.minMm;
   let low = field.minMm;
   let high = field.maxMm;
-  for (let step = 0; step < 26; step += 1) {
+  for (let step = 0; step < BISECTIONS; step += 1) {
     const middle = (low + high) / 2;
     if (holds(middle)) high = middle;
     else low = middle;

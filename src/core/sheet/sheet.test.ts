@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { sheetLength, thicknessFromStrip } from './massBalance';
 import { plannedSheets } from './plannedSheets';
-import { genericRollers, rollerSchema } from './roller';
+import { genericRollers } from './genericRollers';
+import { rollerSchema } from './roller';
 import { nearestSetting } from './setting';
 import { strengthFromHang } from './strengthFromHang';
 

@@ -1,12 +1,6 @@
 import type { FigureUnit } from '../working/working';
-import {
-  celsiusToFahrenheit,
-  G_PER_OZ,
-  L_PER_US_QUART,
-  ML_PER_US_TSP,
-  MM_PER_INCH,
-  type UnitPreferences,
-} from './units';
+import type { UnitPreferences } from './preferences';
+import { celsiusToFahrenheit, G_PER_OZ, L_PER_US_QUART, ML_PER_US_TSP, MM_PER_INCH } from './units';
 
 /** A figure in the user's units: numeral and unit apart, so that the numeral can be set large. */
 export interface FormattedFigure {

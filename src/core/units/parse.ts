@@ -1,12 +1,7 @@
 import type { FieldRange } from '../range';
 import { formatFigure } from './format';
-import {
-  fahrenheitToCelsius,
-  G_PER_OZ,
-  L_PER_US_QUART,
-  MM_PER_INCH,
-  type UnitPreferences,
-} from './units';
+import type { UnitPreferences } from './preferences';
+import { fahrenheitToCelsius, G_PER_OZ, L_PER_US_QUART, MM_PER_INCH } from './units';
 
 /** What a typed quantity measures. */
 export type QuantityKind =

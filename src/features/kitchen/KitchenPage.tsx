@@ -1,7 +1,6 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/parsePlan';
 import { writeKitchen } from '@/server/actions/kitchen';
@@ -9,6 +8,7 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { GearList } from './GearList';
 import { Rollers } from './Rollers';
+import { say } from '@/ui/layout/say';
 
 /** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
 export function KitchenPage({ stored }: { stored: Kitchen }) {
@@ -36,10 +36,7 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
         `${result?.error ?? 'No answer from the server'}. Your change is still shown here; change anything to try again.`,
       );
     } else if (undo) {
-      toast(undo, {
-        duration: 8000,
-        action: { label: 'Undo', onClick: () => void change(before) },
-      });
+      void say(undo, { undo: () => void change(before) });
     }
   };
   return (

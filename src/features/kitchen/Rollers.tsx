@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { genericRollers, type Roller } from '@/core/sheet/roller';
+import { genericRollers } from '@/core/sheet/genericRollers';
+import type { Roller } from '@/core/sheet/roller';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 

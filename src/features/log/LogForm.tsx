@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect, useId, useRef, useState, type FormEvent } from 'react';
-import { toast } from 'sonner';
 import { LOG_FIELDS } from '@/core/log/logFields';
 import { homeUnitName, parseQuantity, type QuantityKind } from '@/core/units/parse';
 import { writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { dayOf, emptyDraft, useLogDraft, type LogDraft } from './useLogDraft';
+import { say } from '@/ui/layout/say';
 
 type NumberKey = keyof typeof LOG_FIELDS;
 
@@ -87,7 +87,7 @@ export function LogForm({
       });
       if (result.ok) {
         clear();
-        toast('Written down.');
+        void say('Written down.');
       } else if (result.path && (result.path in LOG_FIELDS || result.path === 'madeOn')) {
         setErrors({ [result.path]: result.error });
       } else {

@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
 import type { Comparison } from '@/core/log/compareLog';
 import type { LogEntry } from '@/core/log/logEntry';
 import { PlanBar } from '@/features/shell/PlanBar';
@@ -10,6 +9,7 @@ import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
+import { say, sayTrouble } from '@/ui/layout/say';
 
 const BurstChart = dynamic(() => import('./BurstChart'), { ssr: false });
 
@@ -77,13 +77,9 @@ function Entry({
   const router = useRouter();
   const takeOut = async () => {
     const result = await takeOutLogEntry(planId, entry.id);
-    if (!result.ok) return void toast.error(result.error);
-    toast('Entry taken out', {
-      duration: 8000,
-      action: {
-        label: 'Undo',
-        onClick: () => void writeLogEntry({ planId, revision, entry }).then(() => router.refresh()),
-      },
+    if (!result.ok) return void sayTrouble(result.error);
+    void say('Entry taken out', {
+      undo: () => void writeLogEntry({ planId, revision, entry }).then(() => router.refresh()),
     });
   };
   const share = entry.pieces > 0 ? entry.burst / entry.pieces : 0;

@@ -3,7 +3,6 @@
 import { ClipboardList, History, Printer, Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
@@ -19,6 +18,7 @@ import { SaveMark, SaveTrouble } from './SaveMark';
 import { stationParts } from './stations';
 import { Tally, TallyLine } from './Tally';
 import { STATION_NAMES } from './words';
+import { say, sayTrouble } from '@/ui/layout/say';
 
 export interface PlanPageProps {
   readonly id: string;
@@ -40,10 +40,10 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
   );
 
   useEffect(() => {
-    if (state.refused) toast.error(`Not taken: ${state.refused}`);
+    if (state.refused) void sayTrouble(`Not taken: ${state.refused}`);
   }, [state.refused]);
   useEffect(() => {
-    if (state.restored) toast('What could not be saved last time has been brought back.');
+    if (state.restored) void say('What could not be saved last time has been brought back.');
   }, [state.restored]);
 
   const go = useCallback((station: StationId) => {

@@ -71,12 +71,10 @@ function Row({
   children: React.ReactNode;
 }) {
   return (
-    <div className="border-t border-bench-line py-0.5">
-      <div className="flex items-baseline justify-between gap-3">
-        <dt className="text-chalk-dim">{label}</dt>
-        <dd className="text-right whitespace-nowrap">{children}</dd>
-      </div>
-      {note && <p className="text-small text-chalk-dim">{note}</p>}
+    <div className="flex flex-wrap items-baseline justify-between gap-x-3 border-t border-bench-line py-0.5">
+      <dt className="text-chalk-dim">{label}</dt>
+      <dd className="text-right whitespace-nowrap">{children}</dd>
+      {note && <dd className="w-full text-small text-chalk-dim">{note}</dd>}
     </div>
   );
 }

@@ -14,7 +14,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import type { State } from '@/core/plan/state';
 import type { FamilyId } from '@/core/shapes/families';
 import { duplicatePlan, renamePlan, shelvePlan } from '@/server/actions/plans';
@@ -22,6 +21,7 @@ import type { PlanShelf } from '@/server/repositories/plans';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { say, sayTrouble } from '@/ui/layout/say';
 
 /** A plan as the list shows it: already worked out. */
 export interface PlanSummary {
@@ -153,19 +153,15 @@ function PlanMenu({
   const router = useRouter();
   const move = async (to: PlanShelf, done: string) => {
     const result = await shelvePlan(plan.id, to);
-    if (!result.ok) return void toast.error(result.error);
-    toast(`${plan.name}: ${done}`, {
-      duration: 8000,
-      action: {
-        label: 'Undo',
-        onClick: () => void shelvePlan(plan.id, shelf).then(() => router.refresh()),
-      },
+    if (!result.ok) return void sayTrouble(result.error);
+    void say(`${plan.name}: ${done}`, {
+      undo: () => void shelvePlan(plan.id, shelf).then(() => router.refresh()),
     });
   };
   const copy = async () => {
     const result = await duplicatePlan(plan.id);
     if (result.ok) router.push(`/plans/${result.value}`);
-    else toast.error(result.error);
+    else void sayTrouble(result.error);
   };
   return (
     <DropdownMenu.Root>

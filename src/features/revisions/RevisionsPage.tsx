@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
 import type { PlanDifference } from '@/core/plan/comparePlans';
 import type { State } from '@/core/plan/state';
 import type { FigureUnit } from '@/core/working/working';
@@ -11,6 +10,7 @@ import { goBackToRevision } from '@/server/actions/plans';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { fieldName, fieldValue } from './fieldNames';
+import { say, sayTrouble } from '@/ui/layout/say';
 
 export interface ShownRevision {
   readonly number: number;
@@ -49,8 +49,8 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
     router.push(`/plans/${id}/revisions?before=${before}&after=${after}`);
   const goBack = async (number: number) => {
     const result = await goBackToRevision(id, number);
-    if (!result.ok) return void toast.error(result.error);
-    toast(`Revision ${number} is the newest again; the others stay.`);
+    if (!result.ok) return void sayTrouble(result.error);
+    void say(`Revision ${number} is the newest again; the others stay.`);
     router.push(`/plans/${id}`);
   };
   return (

@@ -2,7 +2,8 @@
 
 import { revalidatePath } from 'next/cache';
 import { kitchenSchema } from '@/core/kitchen/kitchen';
-import { firstIssue, PlanError } from '@/core/plan/parsePlan';
+import { firstIssue } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { saveKitchen } from '../repositories/kitchen';

@@ -1,9 +1,10 @@
 'use server';
 
 import { revalidatePath } from 'next/cache';
-import { z } from 'zod';
+import * as z from 'zod';
 import { logEntrySchema } from '@/core/log/logEntry';
-import { firstIssue, PlanError } from '@/core/plan/parsePlan';
+import { firstIssue } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { addLogEntry, removeLogEntry } from '../repositories/log';

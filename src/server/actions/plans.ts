@@ -2,9 +2,10 @@
 
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
-import { z } from 'zod';
+import * as z from 'zod';
 import { shortText } from '@/core/fields';
-import { firstIssue, parsePlan, PlanError } from '@/core/plan/parsePlan';
+import { firstIssue, parsePlan } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
 import { startingPlans } from '@/core/plan/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { database } from '../db/database';

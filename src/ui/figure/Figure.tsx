@@ -48,6 +48,7 @@ export function Figure({
         <Popover.Content
           sideOffset={6}
           collisionPadding={12}
+          aria-label={`Working: ${working.label}`}
           className="popover w-[min(23rem,calc(100vw-1.5rem))] p-4 text-small"
         >
           <WorkingSheet working={working} />

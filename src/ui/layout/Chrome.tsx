@@ -2,13 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
-import type { UnitPreferences } from '@/core/units/units';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { UnitPreferences } from '@/core/units/preferences';
 import { CommandsProvider, useCommands, type Command } from '../commands/commands';
 import { UnitsProvider } from '../units/UnitsContext';
 
-const CommandPalette = dynamic(() => import('../commands/CommandPalette'), { ssr: false });
+const loadPalette = () => import('../commands/CommandPalette');
+const CommandPalette = dynamic(loadPalette, { ssr: false });
+const Messages = dynamic(() => import('./Messages'), { ssr: false });
 const ShortcutList = dynamic(() => import('../commands/ShortcutList'), { ssr: false });
 
 export type Theme = 'system' | 'light' | 'dark';
@@ -88,29 +89,17 @@ function ChromeInside({ startingTheme, children }: { startingTheme: Theme; child
     [router, value],
   );
   useCommands(commands);
+  useEffect(() => {
+    // So that the first letters typed after Ctrl K are not lost to a slow line.
+    const timer = setTimeout(() => void loadPalette().catch(() => {}), 1500);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <Context.Provider value={value}>
       {children}
       {open === 'palette' && <CommandPalette onClose={() => setOpen(null)} />}
       {open === 'shortcuts' && <ShortcutList onClose={() => setOpen(null)} />}
-      <Toaster
-        position="bottom-center"
-        toastOptions={{
-          style: {
-            background: 'var(--ink)',
-            color: 'var(--board)',
-            border: 'none',
-            fontFamily: 'var(--font-text)',
-            fontSize: '1rem',
-          },
-          actionButtonStyle: {
-            minHeight: 36,
-            fontSize: '1rem',
-            background: 'var(--board)',
-            color: 'var(--ink)',
-          },
-        }}
-      />
+      <Messages />
     </Context.Provider>
   );
 }

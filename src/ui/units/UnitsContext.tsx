@@ -2,7 +2,8 @@
 
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { figureText, formatFigure, spoonText } from '@/core/units/format';
-import { METRIC, type UnitPreferences } from '@/core/units/units';
+import type { UnitPreferences } from '@/core/units/preferences';
+import { METRIC } from '@/core/units/units';
 import type { FigureUnit } from '@/core/working/working';
 
 interface UnitsValue {

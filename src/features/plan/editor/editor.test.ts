@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { parsePlan } from '@/core/plan/parsePlan';
 import type { Plan } from '@/core/plan/schema';
 import { planWith } from '@/core/testing/plans';
 import { advance, redo, startHistory, undo } from './history';
@@ -30,6 +31,7 @@ function standIn(answers: SaveAnswer[] = []) {
       return () => (timers = timers.filter((each) => each !== timer));
     },
     sitting: 's',
+    loadReader: async () => parsePlan,
   };
   return {
     world,
@@ -46,9 +48,10 @@ function standIn(answers: SaveAnswer[] = []) {
   };
 }
 
-const open = (answers?: SaveAnswer[]) => {
+const open = async (answers?: SaveAnswer[]) => {
   const stand = standIn(answers);
   const editor = createPlanEditor(stand.world, { plan: start, edition: 1, revision: 1 });
+  await stand.pass(0);
   const dose = () => editor.getSnapshot().plan.shape.doseG;
   const setDose = (g: number, key = '') => editor.edit((plan) => dosed(plan, g), key);
   return { ...stand, editor, dose, setDose };
@@ -97,7 +100,7 @@ describe('history', () => {
 
 describe('planEditor', () => {
   it('saves when the hand rests, once for a run of changes', async () => {
-    const { setDose, pass, sent, editor } = open();
+    const { setDose, pass, sent, editor } = await open();
     setDose(8.5, 'dose');
     await pass(300);
     setDose(9, 'dose');
@@ -110,7 +113,7 @@ describe('planEditor', () => {
   });
 
   it('keeps every change on this device until it is stored', async () => {
-    const { setDose, pass, inDrawer } = open();
+    const { setDose, pass, inDrawer } = await open();
     setDose(9);
     expect(inDrawer()?.shape.doseG).toBe(9);
     await pass(600);
@@ -118,7 +121,7 @@ describe('planEditor', () => {
   });
 
   it('says why it cannot save, loses nothing, and tries again by itself', async () => {
-    const { setDose, pass, editor, inDrawer, dose, sent } = open([
+    const { setDose, pass, editor, inDrawer, dose, sent } = await open([
       { kind: 'failed', why: 'no answer', again: true },
       { kind: 'failed', why: 'no answer', again: true },
     ]);
@@ -136,7 +139,7 @@ describe('planEditor', () => {
   });
 
   it('sends what was changed while a save was under way', async () => {
-    const { setDose, pass, sent, editor } = open();
+    const { setDose, pass, sent, editor } = await open();
     setDose(9);
     await pass(499);
     const saving = pass(1);
@@ -149,25 +152,25 @@ describe('planEditor', () => {
   });
 
   it('brings back what an earlier visit could not save', async () => {
-    const { editor, put, pass, sent, dose } = open();
+    const { editor, put, pass, sent, dose } = await open();
     put(JSON.stringify({ plan: dosed(start, 11), edition: 1 }));
-    editor.restore();
+    await editor.restore();
     expect(dose()).toBe(11);
     expect(editor.getSnapshot()).toMatchObject({ restored: true, canUndo: true });
     await pass(600);
     expect(sent[0]?.plan.shape.doseG).toBe(11);
   });
 
-  it('is not troubled by a draft it cannot read', () => {
-    const { editor, put, inDrawer } = open();
+  it('is not troubled by a draft it cannot read', async () => {
+    const { editor, put, inDrawer } = await open();
     put('{"plan": 3');
-    editor.restore();
+    await editor.restore();
     expect(editor.getSnapshot()).toMatchObject({ restored: false, plan: start });
     expect(inDrawer()).toBeNull();
   });
 
-  it('refuses a change that would be no plan, says which field, and keeps the plan', () => {
-    const { setDose, editor, dose } = open();
+  it('refuses a change that would be no plan, says which field, and keeps the plan', async () => {
+    const { setDose, editor, dose } = await open();
     setDose(-4);
     expect(editor.getSnapshot().refused).toMatch(
       /shape\.doseG: Dose must be a number from 0\.2 to 60 g/,
@@ -180,7 +183,7 @@ describe('planEditor', () => {
   describe('when another window has saved', () => {
     const theirs = dosed(start, 5);
     const conflicted = async () => {
-      const opened = open([{ kind: 'conflict', theirs, edition: 7 }]);
+      const opened = await open([{ kind: 'conflict', theirs, edition: 7 }]);
       opened.setDose(9);
       await opened.pass(600);
       expect(opened.editor.getSnapshot().save.kind).toBe('conflict');

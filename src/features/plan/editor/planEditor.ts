@@ -1,4 +1,4 @@
-import { parsePlan, PlanError } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
 import type { Plan } from '@/core/plan/schema';
 import { advance, redo, startHistory, undo, type History } from './history';
 
@@ -36,6 +36,8 @@ export interface EditorWorld {
   now(): number;
   later(run: () => void, ms: number): () => void;
   readonly sitting: string;
+  /** Fetches what reads and checks a plan; it is large, and not needed to show one. */
+  loadReader(): Promise<(document: unknown) => Plan>;
 }
 
 const QUIET_MS = 500;
@@ -59,6 +61,7 @@ export function createPlanEditor(
   let refused: string | null = null;
   let restored = false;
   let retryMs = FIRST_RETRY_MS;
+  let read: ((document: unknown) => Plan) | null = null;
   let cancelTimer = () => {};
   let snapshot: EditorSnapshot;
   const listeners = new Set<() => void>();
@@ -131,6 +134,22 @@ export function createPlanEditor(
     publish();
   }
 
+  /** Takes a change when it leaves a plan; else says why not. */
+  const apply = (change: (plan: Plan) => Plan, key: string) => {
+    if (!read) return;
+    try {
+      move(advance(history, read(change(history.present)), { key, at: world.now() }));
+    } catch (error) {
+      if (!(error instanceof PlanError)) throw error;
+      refused = error.message;
+      publish();
+    }
+  };
+
+  const ready = world.loadReader().then((reader) => {
+    read = reader;
+  });
+
   publish();
 
   return {
@@ -145,25 +164,21 @@ export function createPlanEditor(
      * @param key what it is about: changes with the same key shortly after one another undo as one
      */
     edit(change: (plan: Plan) => Plan, key = ''): void {
-      try {
-        move(advance(history, parsePlan(change(history.present)), { key, at: world.now() }));
-      } catch (error) {
-        if (!(error instanceof PlanError)) throw error;
-        refused = error.message;
-        publish();
-      }
+      if (read) apply(change, key);
+      else void ready.then(() => apply(change, key));
     },
     undo: () => move(undo(history)),
     redo: () => move(redo(history)),
     /** Sends now what waits, or tries again after a failure. */
     flush,
     /** Brings back what an earlier visit could not save. Call once, in the browser. */
-    restore(): void {
+    async restore(): Promise<void> {
       const text = world.drawer.read();
       if (!text) return;
+      await ready;
       try {
         const draft = JSON.parse(text) as { plan: unknown; edition: number };
-        const plan = parsePlan(draft.plan);
+        const plan = read!(draft.plan);
         if (JSON.stringify(plan) === JSON.stringify(saved)) {
           world.drawer.clear();
           return;

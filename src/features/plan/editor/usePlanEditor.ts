@@ -57,6 +57,7 @@ function browserWorld(id: string): EditorWorld {
       return () => clearTimeout(timer);
     },
     sitting,
+    loadReader: async () => (await import('@/core/plan/parsePlan')).parsePlan,
   };
 }
 
@@ -68,7 +69,7 @@ export function usePlanEditor(
   const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id), stored));
   const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
   useEffect(() => {
-    editor.restore();
+    void editor.restore();
     const tryAgain = () => void editor.flush();
     const leave = () => {
       const save = editor.unsaved();

@@ -1,0 +1,170 @@
+/** npm run bench: how long the product's own work takes, and what the plan page weighs. */
+import { spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { rmSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { Bench } from 'tinybench';
+import { evaluatePlan } from '../src/core/plan/evaluatePlan';
+import { parsePlan } from '../src/core/plan/parsePlan';
+import type { Plan } from '../src/core/plan/schema';
+import { startingPlans } from '../src/core/plan/startingPlans';
+import { FAMILY_IDS } from '../src/core/shapes/families';
+import { openDatabase } from '../src/server/db/database';
+import { addLogEntry } from '../src/server/repositories/log';
+import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
+import { build, quietEnv, tool } from './setup.mjs';
+
+const PLAN_MS = 4;
+const ACTION_MS = 30;
+const PAGE_KB = 220;
+const PORT = '4175';
+
+interface Row {
+  what: string;
+  'median ms'?: string;
+  'p95 ms'?: string;
+  kB?: string;
+  budget: string;
+  within: string;
+}
+
+const rows: Row[] = [];
+
+async function time(budgetMs: number, tasks: Record<string, () => void>) {
+  const bench = new Bench({ time: 400, warmupTime: 200, retainSamples: true });
+  for (const [name, task] of Object.entries(tasks)) bench.add(name, task);
+  await bench.run();
+  for (const task of bench.tasks) {
+    const result = task.result;
+    if (!('latency' in result)) throw new Error(`${task.name} did not run`);
+    const samples = [...(result.latency.samples ?? [])].sort((a, b) => a - b);
+    const at = (share: number) => samples[Math.floor(share * (samples.length - 1))] ?? NaN;
+    rows.push({
+      what: task.name,
+      'median ms': at(0.5).toFixed(2),
+      'p95 ms': at(0.95).toFixed(2),
+      budget: `${budgetMs} ms`,
+      within: at(0.95) <= budgetMs ? 'yes' : 'NO',
+    });
+  }
+}
+
+const both = (plan: Plan, doughInHandG: number, fillingInHandG: number): Plan => ({
+  ...plan,
+  batch: { ...plan.batch, wayIn: 'both', doughInHandG, fillingInHandG },
+});
+
+async function core() {
+  await time(PLAN_MS, {
+    ...Object.fromEntries(
+      FAMILY_IDS.map((id) => [
+        `plan worked out, ${id}`,
+        () => void evaluatePlan(startingPlans[id]),
+      ]),
+    ),
+    'plan worked out, dead heat found at once': () =>
+      void evaluatePlan(both(startingPlans.ravioliSquare, 616, 928)),
+    'plan worked out, dead heat that searches every band': () =>
+      void evaluatePlan(both(startingPlans.ravioliSquare, 400, 5000)),
+    'plan document read and checked': () =>
+      void parsePlan(JSON.parse(JSON.stringify(startingPlans.ravioliSquare))),
+  });
+}
+
+/** A year of a busy kitchen: 60 plans, 2,000 log entries. */
+async function store() {
+  const file = '.cache/bench.db';
+  for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
+  const db = openDatabase(file);
+  const now = new Date('2026-01-01T00:00:00Z');
+  for (let p = 0; p < 60; p += 1) {
+    createPlan(db, { id: `p${p}`, plan: startingPlans.ravioliSquare, now });
+  }
+  for (let i = 0; i < 2000; i += 1) {
+    addLogEntry(db, {
+      planId: `p${i % 60}`,
+      revision: 1,
+      now,
+      entry: {
+        id: randomUUID(),
+        madeOn: '2026-01-01',
+        pieces: 40,
+        burst: 1,
+        doughLeftG: 0,
+        fillingLeftG: 0,
+        note: '',
+      },
+    });
+  }
+  let dose = 3;
+  await time(ACTION_MS, {
+    'plan saved': () => {
+      dose = dose > 9 ? 3 : dose + 0.001;
+      const { plan, edition } = getPlan(db, 'p0');
+      const next = { ...plan, shape: { ...plan.shape, doseG: dose } };
+      savePlan(db, { id: 'p0', plan: next, baseEdition: edition, sitting: 'bench', now });
+    },
+    'list of 60 plans read and worked out': () =>
+      listPlans(db, 'current').forEach(({ plan }) => evaluatePlan(plan)),
+  });
+  db.$client.close();
+}
+
+/** JavaScript and CSS that the first load of the plan page fetches, compressed. */
+async function pageWeight() {
+  build();
+  const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', PORT], {
+    stdio: 'ignore',
+    env: { ...quietEnv, MORTAR_DB: '.cache/bench.db' },
+  });
+  try {
+    const origin = `http://127.0.0.1:${PORT}`;
+    const html = await fetchWhenReady(`${origin}/plans/p0`);
+    for (const [what, pattern, budget] of [
+      ['plan page, JavaScript', /\/_next\/static\/[^"'\\ ]+\.js/g, PAGE_KB],
+      ['plan page, style sheets', /\/_next\/static\/[^"'\\ ]+\.css/g, 30],
+    ] as const) {
+      // The run of module scripts for old browsers is not fetched by those that know modules.
+      const modern = html.replace(/<script[^>]*noModule[^>]*><\/script>/gi, '');
+      const paths = [
+        ...new Set(
+          modern
+            .match(/<(?:script|link)[^>]+>/g)
+            ?.join(' ')
+            .match(pattern) ?? [],
+        ),
+      ];
+      let bytes = 0;
+      for (const path of paths) {
+        const file = Buffer.from(await (await fetch(origin + path)).arrayBuffer());
+        bytes += gzipSync(file).length;
+      }
+      rows.push({
+        what: `${what}, ${paths.length} files`,
+        kB: (bytes / 1024).toFixed(1),
+        budget: `${budget} kB`,
+        within: bytes / 1024 <= budget ? 'yes' : 'NO',
+      });
+    }
+  } finally {
+    server.kill();
+  }
+}
+
+async function fetchWhenReady(url: string): Promise<string> {
+  for (let attempt = 0; attempt < 60; attempt += 1) {
+    try {
+      const response = await fetch(url);
+      if (response.ok) return await response.text();
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  throw new Error('The server did not start');
+}
+
+await core();
+await store();
+await pageWeight();
+console.table(rows);

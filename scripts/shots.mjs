@@ -1,0 +1,81 @@
+/** npm run shots: retakes docs/screenshots from the demo data, 1280 × 800 and one phone. */
+import { spawn } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import {
+  build,
+  CHROMIUM,
+  installChromium,
+  installDependencies,
+  quietEnv,
+  run,
+  tool,
+} from './setup.mjs';
+
+const port = '4176';
+const database = '.cache/shots.db';
+const folder = 'docs/screenshots';
+
+/** [file, path, what differs from a light desktop] */
+const views = [
+  ['plans', '/'],
+  ['new-plan', '/plans/new'],
+  ['plan-count', '/plans/celeriac-stall?at=count'],
+  ['plan-dough', '/plans/celeriac-friday?at=dough'],
+  ['plan-filling', '/plans/celeriac-friday?at=filling'],
+  ['plan-sheet', '/plans/ox-cheek-agnolotti?at=sheet'],
+  ['plan-shape', '/plans/celeriac-friday?at=shape'],
+  ['plan-shape-fails-dark', '/plans/pea-cappelletti?at=shape', { dark: true }],
+  ['plan-seal', '/plans/beetroot-tortelloni?at=seal'],
+  ['plan-boil', '/plans/ox-cheek-agnolotti?at=boil'],
+  ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
+  ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
+  ['log', '/plans/celeriac-friday/log'],
+  ['revisions', '/plans/celeriac-friday/revisions?before=1&after=3'],
+  ['kitchen', '/kitchen'],
+];
+
+installDependencies();
+installChromium();
+build();
+for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
+run(tool('tsx'), ['demo/seed.ts', database]);
+mkdirSync(folder, { recursive: true });
+
+const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', port], {
+  stdio: 'ignore',
+  env: { ...quietEnv, MORTAR_DB: database },
+});
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+try {
+  for (let ready = false; !ready;) {
+    ready = await fetch(`http://127.0.0.1:${port}/`)
+      .then((r) => r.ok)
+      .catch(() => false);
+    if (!ready) await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  for (const [name, path, { dark = false, width = 1280, height = 800 } = {}] of views) {
+    const page = await browser.newPage({
+      viewport: { width, height },
+      colorScheme: dark ? 'dark' : 'light',
+    });
+    await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
+    await page.screenshot({ path: `${folder}/${name}.png` });
+    await page.close();
+    console.log(`${folder}/${name}.png`);
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}
