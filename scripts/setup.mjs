@@ -51,7 +51,8 @@ function whenChanged(name, paths, result, step) {
 export const installDependencies = () =>
   whenChanged('dependencies', ['package-lock.json'], tool('next'), () => {
     console.log('Installing dependencies; one of them is compiled, which takes a few minutes …');
-    run('npm', ['ci', '--no-audit', '--no-fund']);
+    // Not `npm ci`: it stops when a registry lacks the optional builds for other systems.
+    run('npm', ['install', '--no-save', '--no-audit', '--no-fund']);
   });
 
 /** Builds the application. */

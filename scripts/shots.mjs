@@ -1,7 +1,6 @@
 /** npm run shots: retakes docs/screenshots from the demo data, 1280 × 800 and one phone. */
 import { spawn } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
-import { chromium } from '@playwright/test';
 import {
   build,
   CHROMIUM,
@@ -37,6 +36,8 @@ const views = [
 
 installDependencies();
 installChromium();
+// Only now is it surely there.
+const { chromium } = await import('@playwright/test');
 build();
 for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
 run(tool('tsx'), ['demo/seed.ts', database]);

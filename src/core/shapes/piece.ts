@@ -3,8 +3,8 @@ import { neededLip, type Finish } from './finish';
 import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
-/** Halvings of a range of tens of grams or millimetres: down to a ten-thousandth. */
-const BISECTIONS = 20;
+/** Halvings of a range of tens of grams or millimetres: to within a thousandth part. */
+const BISECTIONS = 16;
 
 export interface PieceInput extends MoundInput {
   readonly family: ShapeFamily;

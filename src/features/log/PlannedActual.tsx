@@ -21,11 +21,11 @@ export function PlannedActual({ rows }: { rows: readonly Comparison[] }) {
           const { word, colour } = judge(row);
           return (
             <tr key={row.key} className="align-middle">
-              <th scope="row" className="w-[9.5rem] py-1 pr-2 text-left font-normal">
+              <th scope="row" className="w-[6.6rem] py-1 pr-2 sm:w-[9.5rem] text-left font-normal">
                 {row.label}
               </th>
               <td className="py-1">
-                <span className="grid grid-cols-[minmax(0,1fr)_5.2rem] items-center gap-x-2 text-small leading-tight">
+                <span className="grid grid-cols-[minmax(0,1fr)_4.2rem] sm:grid-cols-[minmax(0,1fr)_5.2rem] items-center gap-x-2 text-small leading-tight">
                   <Bar share={row.planned / most} fill="var(--board-rule)" />
                   <span className="text-ink-dim">
                     <span className="sr-only">planned </span>
@@ -38,7 +38,10 @@ export function PlannedActual({ rows }: { rows: readonly Comparison[] }) {
                   </span>
                 </span>
               </td>
-              <td className="w-[7.5rem] py-1 pl-2 text-right text-small" style={{ color: colour }}>
+              <td
+                className="w-[6rem] py-1 pl-2 sm:w-[7.5rem] text-right text-small"
+                style={{ color: colour }}
+              >
                 {word}
               </td>
             </tr>

@@ -29,7 +29,7 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
           const { figure, of } = keyFigure(station, plan, result, text);
           const open = station === at;
           return (
-            <li key={station} className="min-w-[152px] flex-1">
+            <li key={station} className="min-w-[170px] flex-1">
               <button
                 type="button"
                 aria-current={open ? 'step' : undefined}

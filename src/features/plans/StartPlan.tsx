@@ -4,19 +4,26 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { FamilyId } from '@/core/shapes/families';
 import { startPlan } from '@/server/actions/plans';
-import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
+import type { PieceDrawing } from '@/core/shapes/drawing';
+import { PieceOutline } from '@/ui/drawings/PieceOutline';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 export interface StartingChoice {
   readonly family: FamilyId;
   readonly name: string;
   readonly summary: string;
   readonly colour: string;
-  readonly says: string;
+  readonly portions: number;
+  readonly pieces: number;
+  readonly doughG: number;
+  readonly fillingG: number;
+  readonly section: PieceDrawing['section'];
 }
 
 /** A good plan to start from for each shape; a tap opens it. */
 export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
   const router = useRouter();
+  const { text } = useUnits();
   const [pending, start] = useTransition();
   const [error, setError] = useState<string | null>(null);
   return (
@@ -26,26 +33,40 @@ export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
           {error}
         </p>
       )}
-      <ul className="grid gap-3 sm:grid-cols-2" aria-busy={pending}>
-        {choices.map(({ family, name, summary, colour, says }) => (
-          <li key={family}>
+      <ul className="grid border-t-[1.5px] border-board-rule" aria-busy={pending}>
+        {choices.map((choice) => (
+          <li key={choice.family} className="border-b-[1.5px] border-board-rule">
             <button
               type="button"
               disabled={pending}
               onClick={() =>
                 start(async () => {
-                  const result = await startPlan(family);
+                  const result = await startPlan(choice.family);
                   if (result.ok) router.push(`/plans/${result.value}`);
                   else setError(result.error);
                 })
               }
-              className="flex h-full w-full items-center gap-4 rounded-lg border-[1.5px] border-board-rule bg-board-raised p-4 text-left hover:border-ink"
+              className="grid w-full items-center gap-x-6 gap-y-1 py-3 text-left hover:bg-band sm:grid-cols-[300px_minmax(0,1fr)_auto] sm:px-3"
             >
-              <FamilyGlyph family={family} colour={colour} className="h-16 w-20 shrink-0" />
+              <span className="max-sm:max-w-[300px]">
+                <PieceOutline
+                  section={choice.section}
+                  colour={choice.colour}
+                  pxPerMm={4.6}
+                  width={300}
+                  height={84}
+                />
+              </span>
               <span>
-                <span className="block font-display text-[1.25rem] font-semibold">{name}</span>
-                <span className="block">{summary}</span>
-                <span className="mt-1 block text-small text-ink-dim">{says}</span>
+                <span className="block font-display text-figure leading-tight font-semibold">
+                  {choice.name}
+                </span>
+                <span className="block">{choice.summary}</span>
+              </span>
+              <span className="text-ink-dim sm:text-right">
+                <span className="numeral block text-lead text-ink">{choice.pieces} pieces</span>
+                {choice.portions} portions, {text(choice.doughG, 'g')} dough,{' '}
+                {text(choice.fillingG, 'g')} filling
               </span>
             </button>
           </li>

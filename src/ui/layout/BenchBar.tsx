@@ -1,6 +1,6 @@
 'use client';
 
-import { CircleHelp, Ellipsis } from 'lucide-react';
+import { ChevronLeft, CircleHelp, Ellipsis } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -14,7 +14,15 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
   return (
     <header className="slate no-print flex flex-wrap items-center gap-x-2 border-b border-bench-line bg-bench px-3 py-0.5 text-chalk md:px-5">
       <Link href="/" className="btn-slate -ml-2 font-display text-lead font-bold">
-        Mortar Sheet
+        {children ? (
+          <>
+            {/* On a phone the plan's own name needs the room. */}
+            <ChevronLeft size={22} aria-hidden className="sm:hidden" />
+            <span className="max-sm:sr-only">Mortar Sheet</span>
+          </>
+        ) : (
+          'Mortar Sheet'
+        )}
       </Link>
       {children ?? (
         <nav aria-label="Main" className="flex">

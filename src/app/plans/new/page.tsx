@@ -11,13 +11,17 @@ export const metadata: Metadata = { title: 'New plan' };
 export default function Page() {
   const choices = FAMILY_IDS.map((family) => {
     const plan = startingPlans[family];
-    const { pieces, dough, filling } = evaluatePlan(plan);
+    const { pieces, portions, dough, filling, shape } = evaluatePlan(plan);
     return {
       family,
       name: familyOf(family).name,
       summary: familyOf(family).summary,
       colour: plan.colour,
-      says: `Starts at ${plan.batch.portions} portions: ${pieces} pieces, ${Math.round(dough.totalG)} g dough, ${Math.round(filling.totalG)} g filling.`,
+      portions,
+      pieces,
+      doughG: dough.totalG,
+      fillingG: filling.totalG,
+      section: shape.drawing.section,
     };
   });
   return (
@@ -26,8 +30,8 @@ export default function Page() {
       <main className="mx-auto max-w-[1080px] p-5 md:py-8">
         <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
         <p className="mt-1 mb-5 max-w-prose">
-          Each is a plan that holds as it stands. Change the filling, the count and anything else
-          from there.
+          Each is a plan that holds as it stands, its piece drawn to one scale with the others.
+          Change the filling, the count and anything else from there.
         </p>
         <StartPlan choices={choices} />
         <div className="mt-6">
