@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_ARGS } from './scripts/setup.mjs';
 
 const port = 4174;
 const database = '.cache/e2e.db';
@@ -16,18 +17,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
   },
   webServer: {
     command: `rm -f ${database}* && tsx demo/seed.ts ${database} && next start -H 127.0.0.1 -p ${port}`,

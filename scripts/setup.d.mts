@@ -1,4 +1,5 @@
 export const CHROMIUM: string;
+export const CHROMIUM_ARGS: string[];
 export const quietEnv: NodeJS.ProcessEnv;
 export function run(command: string, args: string[], env?: NodeJS.ProcessEnv): void;
 export function tool(name: string): string;

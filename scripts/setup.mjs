@@ -6,6 +6,17 @@ import { join } from 'node:path';
 
 export const CHROMIUM = '/usr/bin/chromium';
 
+/** How it is started: as any user, without a screen, asking nothing of the network. */
+export const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
 /** Environment for every child: nothing is reported anywhere. */
 export const quietEnv = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 

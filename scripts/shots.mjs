@@ -4,6 +4,7 @@ import { mkdirSync, rmSync } from 'node:fs';
 import {
   build,
   CHROMIUM,
+  CHROMIUM_ARGS,
   installChromium,
   installDependencies,
   quietEnv,
@@ -49,15 +50,7 @@ const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', port], {
 });
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
+  args: CHROMIUM_ARGS,
 });
 try {
   for (let ready = false; !ready;) {

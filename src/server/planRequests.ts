@@ -26,7 +26,7 @@ export async function readBody(request: Request): Promise<unknown> {
 }
 
 const saveSchema = z.object({
-  plan: z.unknown(),
+  plan: z.unknown().optional(),
   baseEdition: z.number({ error: 'baseEdition must be a whole number from 1' }).int().min(1),
   sitting: z.string({ error: 'sitting must be text of at most 60 characters' }).max(60),
 });

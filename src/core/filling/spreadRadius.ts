@@ -4,7 +4,7 @@ import { requireInRange } from '../range';
 /**
  * Radius to which a mound settles under its own weight, mm.
  * R = (225 ρ n g V² / (128 π² τ))^(1/5). Law (Roussel & Coussot 2005); the load factor n is a rule.
- * @param volumeMl 0.05 to 1000 ml
+ * @param volumeMl 0.01 to 1000 ml
  * @param densityGPerMl 0.2 to 2.5 g/ml
  * @param yieldStressPa 1 to 100000 Pa
  * @param load n: 1 on its own, 6 under a sheet pressed down round it
@@ -21,7 +21,7 @@ export function spreadRadius({
   yieldStressPa: number;
   load?: number;
 }): number {
-  requireInRange('volumeMl', volumeMl, { min: 0.05, max: 1000, unit: 'ml' });
+  requireInRange('volumeMl', volumeMl, { min: 0.01, max: 1000, unit: 'ml' });
   requireInRange('densityGPerMl', densityGPerMl, { min: 0.2, max: 2.5, unit: 'g/ml' });
   requireInRange('yieldStressPa', yieldStressPa, { min: 1, max: 1e5, unit: 'Pa' });
   const volumeM3 = volumeMl * 1e-6;

@@ -11,14 +11,17 @@ const TEXTURE_FACTOR: Record<Texture, number> = {
   blended: 0.5,
 };
 
+/** Softer than this is no paste but a liquid: the rule is not carried further, Pa. */
+const SOFTEST_PA = 20;
+
 /**
- * Yield stress of a filling, Pa. Rule (estimate): 900 × e^(−20 (φ − 0.02)) × texture.
+ * Yield stress of a filling, Pa. Rule (estimate): 900 × e^(−20 (φ − 0.02)) × texture, not below 20.
  * A spoon test replaces it.
  * @param freeWaterShare 0 to 1
  * @example yieldStressFromFreeWater(0.02, 'mixed') // 900
  */
 export const yieldStressFromFreeWater = (freeWaterShare: number, texture: Texture): number =>
-  900 * Math.exp(-20 * (freeWaterShare - 0.02)) * TEXTURE_FACTOR[texture];
+  Math.max(SOFTEST_PA, 900 * Math.exp(-20 * (freeWaterShare - 0.02)) * TEXTURE_FACTOR[texture]);
 
 /**
  * Spoon test: yield stress of a paste from how far a spoonful spreads, Pa.

@@ -1,11 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
-import { FAMILY_IDS } from '../shapes/families';
+import { preparationsFor, startingPantry } from '../composition/pantry';
+import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { changeFamily } from './changeFamily';
 import { comparePlans } from './comparePlans';
 import { evaluatePlan } from './evaluatePlan';
 import { parsePlan } from './parsePlan';
+import { PLAN_FIELDS } from './planFields';
 import { applyChange } from './remedies';
 import { startingPlans } from './startingPlans';
 
@@ -85,6 +87,56 @@ describe('evaluatePlan', () => {
         expect(back.shape.doseG).toBeCloseTo(asked.shape.doseG, 6);
       }
     }
+  });
+
+  it('answers for every plan that can be read, with numbers throughout', () => {
+    const part = fc
+      .record({
+        ingredient: fc.constantFrom(...startingPantry.ingredients.keys()),
+        g: fc.double({ min: 0.1, max: 50_000, noNaN: true }),
+        way: fc.nat(),
+      })
+      .map(({ ingredient, g, way }) => {
+        const ways = preparationsFor(startingPantry, ingredient);
+        return { id: ingredient, g, preparation: ways[way % ways.length]!.id };
+      });
+    const within = ({ min, max }: { min: number; max: number }) =>
+      fc.double({ min, max, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FAMILY_IDS),
+        fc.array(part, { minLength: 1, maxLength: 6 }),
+        within(PLAN_FIELDS['shape.doseG']),
+        within(PLAN_FIELDS['sheet.thicknessMm']),
+        within(PLAN_FIELDS['filling.air']),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.constantFrom('portions', 'dough', 'filling', 'both'),
+        (family, parts, doseG, thicknessMm, air, size, wayIn) => {
+          const measures = Object.fromEntries(
+            familyOf(family).dimensions.map(({ key, minMm, maxMm }) => [
+              key,
+              minMm + size * (maxMm - minMm),
+            ]),
+          );
+          const plan = planWith(
+            {
+              filling: { parts, air },
+              shape: { doseG, ...measures },
+              sheet: { thicknessMm },
+              batch: { wayIn },
+            },
+            family,
+          );
+          const bad: string[] = [];
+          JSON.stringify(evaluatePlan(plan), (key, value: unknown) => {
+            if (typeof value === 'number' && !Number.isFinite(value)) bad.push(key);
+            return value;
+          });
+          expect(bad).toEqual([]);
+        },
+      ),
+      { numRuns: 300 },
+    );
   });
 
   it('carries a working for every figure, worth what the figure says', () => {

@@ -1,38 +1,90 @@
 import type { FieldRange } from '../range';
+import type { QuantityKind } from '../units/parse';
 
-/** A plan's number field: what it is called and what it allows. Schema and forms share it. */
+/** A plan's number field: what it is called, what it measures and what it allows. */
 export interface PlanField extends FieldRange {
   readonly label: string;
+  readonly kind: QuantityKind;
+  /** One nudge, in the core's units. */
+  readonly step: number;
 }
 
-/** Every number field of a plan, in the core's units. */
+const mass = (label: string, min: number, max: number, step: number) =>
+  ({ label, kind: 'mass', min, max, step, unit: 'g' }) as const;
+const length = (label: string, min: number, max: number, step: number) =>
+  ({ label, kind: 'length', min, max, step, unit: 'mm' }) as const;
+const share = (label: string, min: number, max: number, step: number) =>
+  ({ label, kind: 'share', min, max, step }) as const;
+const count = (label: string, min: number, max: number) =>
+  ({ label, kind: 'count', min, max, step: 1, whole: true }) as const;
+
+/** Every number field of a plan by its path, in the core's units. Schema and forms share them. */
 export const PLAN_FIELDS = {
-  partG: { label: 'Amount', min: 0, max: 50_000, unit: 'g' },
-  weighedG: { label: 'Weighed result', min: 0, max: 50_000, unit: 'g' },
-  bowlShare: { label: 'Share left in the bowl', min: 0, max: 0.3 },
-  bagG: { label: 'Left in the bag', min: 0, max: 500, unit: 'g' },
-  portions: { label: 'Portions', min: 1, max: 2000, whole: true },
-  piecesPerPortion: { label: 'Pieces each', min: 1, max: 100, whole: true },
-  doughInHandG: { label: 'Dough in hand', min: 10, max: 100_000, unit: 'g' },
-  fillingInHandG: { label: 'Filling in hand', min: 10, max: 100_000, unit: 'g' },
-  usedShare: { label: 'Share of the sheet used', min: 0.2, max: 1 },
-  rerolls: { label: 'Rerolls', min: 0, max: 2, whole: true },
-  trimUsable: { label: 'Trim fit to reroll', min: 0, max: 1 },
-  stuckShare: { label: 'Share left sticking', min: 0, max: 0.3 },
-  endTrimG: { label: 'End trim', min: 0, max: 2000, unit: 'g' },
-  tasted: { label: 'Pieces to taste', min: 0, max: 50, whole: true },
-  breakageShare: { label: 'Breakage', min: 0, max: 0.5 },
-  rh: { label: 'Air humidity', min: 0.05, max: 0.95 },
-  air: { label: 'Air worked in', min: 0, max: 0.4 },
-  yieldStressPa: { label: 'Measured stiffness', min: 20, max: 20_000, unit: 'Pa' },
-  thicknessMm: { label: 'Thickness', min: 0.3, max: 4, unit: 'mm' },
-  sheetWidthMm: { label: 'Sheet width', min: 40, max: 690, unit: 'mm' },
-  benchMm: { label: 'Longest sheet', min: 150, max: 4000, unit: 'mm' },
-  sizeMm: { label: 'Blank', min: 20, max: 150, unit: 'mm' },
-  pitchMm: { label: 'Pinch to pinch', min: 10, max: 90, unit: 'mm' },
-  doseG: { label: 'Dose', min: 0.2, max: 60, unit: 'g' },
-  holdMinutes: { label: 'Time to boiling', min: 0, max: 130_000, unit: 'min' },
-  waterL: { label: 'Water in the pot', min: 0.5, max: 200, unit: 'litres' },
-  saltGPerL: { label: 'Salt in the water', min: 0, max: 40, unit: 'g per litre' },
-  safeCoreC: { label: 'Core temperature', min: 50, max: 95, unit: '°C' },
+  'batch.portions': count('Portions', 1, 2000),
+  'batch.piecesPerPortion': count('Pieces each', 1, 100),
+  'batch.doughInHandG': mass('Dough in hand', 10, 100_000, 10),
+  'batch.fillingInHandG': mass('Filling in hand', 10, 100_000, 10),
+  'batch.usedShare': share('Sheet used', 0.2, 1, 0.01),
+  'batch.rerolls': count('Rerolls', 0, 2),
+  'batch.trimUsable': share('Trim fit to reroll', 0, 1, 0.05),
+  'batch.stuckShare': share('Dough left sticking', 0, 0.3, 0.01),
+  'batch.endTrimG': mass('End trim', 0, 2000, 5),
+  'batch.fillingLoss.share': share('Left in the bowl', 0, 0.3, 0.01),
+  'batch.fillingLoss.g': mass('Left in the bag', 0, 500, 1),
+  'batch.tasted': count('Pieces to taste', 0, 50),
+  'batch.breakageShare': share('Breakage', 0, 0.5, 0.01),
+  'dough.parts.g': mass('Amount', 0, 50_000, 10),
+  'dough.rh': share('Air humidity', 0.05, 0.95, 0.05),
+  'filling.parts.g': mass('Amount', 0, 50_000, 10),
+  'filling.parts.weighedG': mass('Weighed result', 0, 50_000, 10),
+  'filling.air': share('Air worked in', 0, 0.4, 0.01),
+  'filling.yieldStressPa': {
+    label: 'Stiffness, measured',
+    kind: 'plain',
+    min: 20,
+    max: 20_000,
+    step: 10,
+    unit: 'Pa',
+  },
+  'sheet.thicknessMm': length('Thickness', 0.3, 4, 0.1),
+  'sheet.widthMm': length('Sheet width', 40, 690, 5),
+  'sheet.benchMm': length('Longest sheet', 150, 4000, 50),
+  'shape.sizeMm': length('Blank', 20, 150, 1),
+  'shape.pitchMm': length('Pinch to pinch', 10, 90, 1),
+  'shape.doseG': mass('Dose', 0.2, 60, 0.5),
+  'hold.minutes': {
+    label: 'Time to boiling',
+    kind: 'minutes',
+    min: 0,
+    max: 130_000,
+    step: 10,
+    unit: 'min',
+  },
+  'boil.waterL': {
+    label: 'Water in the pot',
+    kind: 'litres',
+    min: 0.5,
+    max: 200,
+    step: 0.5,
+    unit: 'litres',
+  },
+  'boil.saltGPerL': {
+    label: 'Salt, g per litre',
+    kind: 'plain',
+    min: 0,
+    max: 40,
+    step: 1,
+    unit: 'g per litre',
+  },
+  'boil.safeCoreC': {
+    label: 'Safe core',
+    kind: 'temperature',
+    min: 50,
+    max: 95,
+    step: 1,
+    unit: '°C',
+  },
 } as const satisfies Record<string, PlanField>;
+
+/** Path of a number field of a plan: `batch.portions`. */
+export type PlanFieldPath = keyof typeof PLAN_FIELDS;

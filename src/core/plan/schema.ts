@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
-import { PLAN_FIELDS, type PlanField } from './planFields';
+import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
 import { rollerSchema } from '../sheet/roller';
 import { FAMILY_IDS } from '../shapes/families';
 
@@ -10,48 +10,48 @@ export const PLAN_VERSION = 1;
 /** Name of the format, the first thing in every plan file. */
 export const PLAN_FORMAT = 'mortar-sheet/plan';
 
-const measure = ({ label, ...range }: PlanField) => quantity(label, range);
+const measure = (path: PlanFieldPath) => quantity(PLAN_FIELDS[path].label, PLAN_FIELDS[path]);
 
 const id = shortText('Ingredient id', 80);
 
 const doughPartSchema = z.strictObject({
   id,
-  g: measure(PLAN_FIELDS.partG),
+  g: measure('dough.parts.g'),
 });
 
 const fillingPartSchema = z.strictObject({
   id,
-  g: measure(PLAN_FIELDS.partG),
+  g: measure('filling.parts.g'),
   preparation: shortText('Preparation', 80).default('raw'),
   /** The prepared result as weighed; replaces the typical yield. */
-  weighedG: measure(PLAN_FIELDS.weighedG).optional(),
+  weighedG: measure('filling.parts.weighedG').optional(),
 });
 
 const fillingLossSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('bowl'),
-    share: measure(PLAN_FIELDS.bowlShare),
+    share: measure('batch.fillingLoss.share'),
   }),
   z.strictObject({
     kind: z.literal('bag'),
-    g: measure(PLAN_FIELDS.bagG),
+    g: measure('batch.fillingLoss.g'),
   }),
 ]);
 
 const batchSchema = z.strictObject({
   wayIn: oneOf('Way in', ['portions', 'dough', 'filling', 'both']).default('portions'),
-  portions: measure(PLAN_FIELDS.portions),
-  piecesPerPortion: measure(PLAN_FIELDS.piecesPerPortion),
-  doughInHandG: measure(PLAN_FIELDS.doughInHandG).default(500),
-  fillingInHandG: measure(PLAN_FIELDS.fillingInHandG).default(500),
-  usedShare: measure(PLAN_FIELDS.usedShare).default(0.86),
-  rerolls: measure(PLAN_FIELDS.rerolls).default(1),
-  trimUsable: measure(PLAN_FIELDS.trimUsable).default(0.85),
-  stuckShare: measure(PLAN_FIELDS.stuckShare).default(0.02),
-  endTrimG: measure(PLAN_FIELDS.endTrimG).default(0),
+  portions: measure('batch.portions'),
+  piecesPerPortion: measure('batch.piecesPerPortion'),
+  doughInHandG: measure('batch.doughInHandG').default(500),
+  fillingInHandG: measure('batch.fillingInHandG').default(500),
+  usedShare: measure('batch.usedShare').default(0.86),
+  rerolls: measure('batch.rerolls').default(1),
+  trimUsable: measure('batch.trimUsable').default(0.85),
+  stuckShare: measure('batch.stuckShare').default(0.02),
+  endTrimG: measure('batch.endTrimG').default(0),
   fillingLoss: fillingLossSchema.default({ kind: 'bowl', share: 0.03 }),
-  tasted: measure(PLAN_FIELDS.tasted).default(2),
-  breakageShare: measure(PLAN_FIELDS.breakageShare).default(0.05),
+  tasted: measure('batch.tasted').default(2),
+  breakageShare: measure('batch.breakageShare').default(0.05),
   /** What using both up may change, when the way in is both. */
   mayChange: z
     .strictObject({ dose: z.boolean(), thickness: z.boolean(), size: z.boolean() })
@@ -62,31 +62,31 @@ const doughSchema = z.strictObject({
   parts: z.array(doughPartSchema).min(1, 'Dough must hold at least one ingredient').max(30),
   style: oneOf('Dough style', ['plain', 'benchFlourFree', 'rolledByPin']).default('plain'),
   /** Air humidity round flour stored open; left out for sealed flour. */
-  rh: measure(PLAN_FIELDS.rh).optional(),
+  rh: measure('dough.rh').optional(),
 });
 
 const fillingSchema = z.strictObject({
   parts: z.array(fillingPartSchema).min(1, 'Filling must hold at least one ingredient').max(40),
   texture: oneOf('Texture', ['coarse', 'mixed', 'minced', 'blended']).default('mixed'),
-  air: measure(PLAN_FIELDS.air).default(0.03),
+  air: measure('filling.air').default(0.03),
   /** From a spoon test; replaces the rule. */
-  yieldStressPa: measure(PLAN_FIELDS.yieldStressPa).optional(),
+  yieldStressPa: measure('filling.yieldStressPa').optional(),
 });
 
 const sheetSchema = z.strictObject({
   /** The roller as it stood when the plan was made, so that the plan can be read anywhere. */
   roller: rollerSchema,
-  thicknessMm: measure(PLAN_FIELDS.thicknessMm),
+  thicknessMm: measure('sheet.thicknessMm'),
   /** The rolled sheet with its edges straightened. */
-  widthMm: measure(PLAN_FIELDS.sheetWidthMm),
-  benchMm: measure(PLAN_FIELDS.benchMm).default(900),
+  widthMm: measure('sheet.widthMm'),
+  benchMm: measure('sheet.benchMm').default(900),
 });
 
 const shapeSchema = z.strictObject({
   family: oneOf('Shape', FAMILY_IDS),
-  sizeMm: measure(PLAN_FIELDS.sizeMm),
-  pitchMm: measure(PLAN_FIELDS.pitchMm).default(30),
-  doseG: measure(PLAN_FIELDS.doseG),
+  sizeMm: measure('shape.sizeMm'),
+  pitchMm: measure('shape.pitchMm').default(30),
+  doseG: measure('shape.doseG'),
   laid: oneOf('Laid', ['ball', 'piped', 'spooned']).default('spooned'),
   finish: oneOf('Edge', ['fork', 'wheel', 'cutter', 'press', 'pinch']),
 });
@@ -95,15 +95,15 @@ const holdSchema = z.strictObject({
   medium: oneOf('Seal with', ['water', 'mist', 'egg', 'eggWhite', 'dry']).default('water'),
   air: oneOf('Air out', ['middle', 'oneSide', 'pricked']).default('middle'),
   place: oneOf('Kept', ['bench', 'chilled', 'frozen']).default('chilled'),
-  minutes: measure(PLAN_FIELDS.holdMinutes).default(60),
+  minutes: measure('hold.minutes').default(60),
 });
 
 const boilSchema = z.strictObject({
-  waterL: measure(PLAN_FIELDS.waterL).default(5),
-  saltGPerL: measure(PLAN_FIELDS.saltGPerL).default(10),
+  waterL: measure('boil.waterL').default(5),
+  saltGPerL: measure('boil.saltGPerL').default(10),
   style: oneOf('Boil', ['simmer', 'rolling']).default('simmer'),
   /** Overrides the core temperature derived from what is in the filling. */
-  safeCoreC: measure(PLAN_FIELDS.safeCoreC).optional(),
+  safeCoreC: measure('boil.safeCoreC').optional(),
 });
 
 /** The plan document: the one truth for database, actions, files and forms. */

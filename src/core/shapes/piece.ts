@@ -4,7 +4,7 @@ import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } fro
 import type { Dimensions, ShapeFamily } from './shape';
 
 /** Halvings of a range of tens of grams or millimetres: to within a thousandth part. */
-const BISECTIONS = 16;
+const BISECTIONS = 18;
 
 export interface PieceInput extends MoundInput {
   readonly family: ShapeFamily;

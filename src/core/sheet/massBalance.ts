@@ -6,6 +6,10 @@ const WIDTH = { min: 10, max: 1000, unit: 'mm' };
 const LENGTH = { min: 10, max: 1_000_000, unit: 'mm' };
 const THICKNESS = { min: 0.2, max: 30, unit: 'mm' };
 
+/** The balance itself, for amounts that were checked where they came in. */
+export const lengthOfDough = (massG: number, widthMm: number, thicknessMm: number): number =>
+  (massG * 1000) / (DOUGH_DENSITY_G_PER_ML * widthMm * thicknessMm);
+
 /**
  * Length of a sheet, mm: mass / (density × width × thickness). Law, dough density 1.20 g/ml.
  * @param massG 0.1 to 100000 g
@@ -26,7 +30,7 @@ export function sheetLength({
   requireInRange('massG', massG, MASS);
   requireInRange('widthMm', widthMm, WIDTH);
   requireInRange('thicknessMm', thicknessMm, THICKNESS);
-  return (massG * 1000) / (DOUGH_DENSITY_G_PER_ML * widthMm * thicknessMm);
+  return lengthOfDough(massG, widthMm, thicknessMm);
 }
 
 /**

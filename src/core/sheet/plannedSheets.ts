@@ -1,4 +1,4 @@
-import { sheetLength } from './massBalance';
+import { lengthOfDough } from './massBalance';
 
 export interface PlannedSheets {
   readonly count: number;
@@ -26,7 +26,7 @@ export function plannedSheets({
   benchMm: number;
 }): PlannedSheets {
   if (doughG < 0.1) return { count: 0, massG: 0, lengthMm: 0, widthMm, thicknessMm };
-  const total = sheetLength({ massG: doughG, widthMm, thicknessMm });
+  const total = lengthOfDough(doughG, widthMm, thicknessMm);
   const count = Math.max(1, Math.ceil(total / benchMm - 1e-9));
   return { count, massG: doughG / count, lengthMm: total / count, widthMm, thicknessMm };
 }

@@ -1,4 +1,5 @@
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { PLAN_FIELDS, type PlanField } from '@/core/plan/planFields';
+import type { QuantityKind } from '@/core/units/parse';
 import { startingPantry } from '@/core/composition/pantry';
 import { FINISHES, type Finish } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
@@ -24,26 +25,24 @@ const NAMES: Record<string, string> = {
   'batch.wayIn': 'Start from',
   'dough.style': 'How it is worked',
   'filling.texture': 'Texture',
-  'sheet.widthMm': 'Sheet width',
   'shape.family': 'Family',
   'shape.laid': 'Filling laid',
   'shape.finish': 'Edge',
   'hold.medium': 'Seal with',
   'hold.air': 'Air pressed out',
   'hold.place': 'Kept',
-  'hold.minutes': 'Time to boiling',
   'boil.style': 'Water at',
 };
 
-const UNITS: readonly (readonly [RegExp, FigureUnit])[] = [
-  [/(G|\.g)$/, 'g'],
-  [/(Mm|\.mm)$/, 'mm'],
-  [/(Share|\.share|\.rh|\.air|trimUsable)$/, 'share'],
-  [/minutes$/, 'min'],
-  [/waterL$/, 'litre'],
-  [/CoreC$/, 'C'],
-  [/Pa$/, 'Pa'],
-];
+/** The unit a kind of quantity is written in. */
+const UNIT_OF: Partial<Record<QuantityKind, FigureUnit>> = {
+  mass: 'g',
+  length: 'mm',
+  share: 'share',
+  minutes: 'min',
+  litres: 'litre',
+  temperature: 'C',
+};
 
 const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   serving: SERVING_NAMES,
@@ -54,12 +53,16 @@ const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   'hold.medium': MEDIUM_NAMES satisfies Record<Plan['hold']['medium'], string>,
 };
 
+/** The number field at a path; ingredients are alike whichever they are. */
+function planField(path: string): PlanField | undefined {
+  const plain = path.replace(/^(dough|filling)\.parts\..*\.(\w+)$/, '$1.parts.$2');
+  return (PLAN_FIELDS as Record<string, PlanField | undefined>)[plain];
+}
+
 /** A field's path as people call it: `shape.doseG` → `Shape: Dose`. */
 export function fieldName(path: string): string {
   const [section = '', ...rest] = path.split('.');
-  const own = NAMES[path];
-  const last = rest[rest.length - 1] ?? '';
-  const known = (PLAN_FIELDS as Record<string, { label: string } | undefined>)[last]?.label;
+  const own = NAMES[path] ?? planField(path)?.label;
   const prefix = SECTIONS[section];
   if (rest[0] === 'parts') {
     const [, id = '', field] = rest;
@@ -67,7 +70,7 @@ export function fieldName(path: string): string {
     const name = startingPantry.ingredients.get(plainId)?.name ?? plainId;
     return `${prefix}: ${name}${field && field !== 'g' ? `, ${field === 'weighedG' ? 'weighed' : field}` : ''}`;
   }
-  const label = own ?? known ?? rest.join(' ');
+  const label = own ?? rest.join(' ');
   return prefix ? `${prefix}: ${label}` : label;
 }
 
@@ -76,6 +79,8 @@ export function fieldValue(path: string, value: string, write: WriteFigure): str
   if (value === '') return '–';
   const named = VALUE_NAMES[path]?.[value];
   if (named) return named;
-  const unit = UNITS.find(([pattern]) => pattern.test(path))?.[1];
+  const kind = planField(path)?.kind;
+  // A roller kept in the plan has lengths of its own.
+  const unit = kind ? UNIT_OF[kind] : /(Mm|\.mm)$/.test(path) ? 'mm' : undefined;
   return unit && Number.isFinite(Number(value)) ? write(Number(value), unit) : value;
 }

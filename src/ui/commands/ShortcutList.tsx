@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
+import { OverPage } from '../layout/OverPage';
 import { useAllCommands } from './commands';
 import { keysText } from './keys';
 
@@ -16,32 +17,27 @@ export default function ShortcutList({ onClose }: { onClose(): void }) {
   const commands = useAllCommands().filter((command) => command.keys);
   const groups = [...new Set(commands.map((command) => command.group))];
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="popover fixed top-1/2 left-1/2 z-50 max-h-[86vh] w-[min(40rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto p-6"
-        >
-          <div className="flex items-center justify-between">
-            <Dialog.Title className="font-display text-figure">Keys</Dialog.Title>
-            <Dialog.Close className="btn">Close</Dialog.Close>
-          </div>
-          <div className="mt-4 grid gap-6 sm:grid-cols-2">
-            {groups.map((group) => (
-              <Keys
-                key={group}
-                title={group}
-                rows={commands
-                  .filter((command) => command.group === group)
-                  .map((command) => [keysText(command.keys ?? ''), command.label] as const)}
-              />
-            ))}
-            <Keys title="On a ruler or a number" rows={ON_A_RULER} />
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <OverPage
+      onClose={onClose}
+      className="top-1/2 max-h-[86vh] w-[min(40rem,calc(100vw-2rem))] -translate-y-1/2 overflow-y-auto p-6"
+    >
+      <div className="flex items-center justify-between">
+        <Dialog.Title className="font-display text-figure">Keys</Dialog.Title>
+        <Dialog.Close className="btn">Close</Dialog.Close>
+      </div>
+      <div className="mt-4 grid gap-6 sm:grid-cols-2">
+        {groups.map((group) => (
+          <Keys
+            key={group}
+            title={group}
+            rows={commands
+              .filter((command) => command.group === group)
+              .map((command) => [keysText(command.keys ?? ''), command.label] as const)}
+          />
+        ))}
+        <Keys title="On a ruler or a number" rows={ON_A_RULER} />
+      </div>
+    </OverPage>
   );
 }
 

@@ -1,18 +1,12 @@
 'use client';
 
+import { writeAt } from '@/core/plan/at';
 import { SAFE_CORE_C } from '@/core/plan/cautions';
-import type { Plan } from '@/core/plan/schema';
-import { Choice } from '@/ui/fields/Choice';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
-import { PlanField } from './PlanField';
 import { Says } from './Seal';
-
-const boil = (plan: Plan, change: Partial<Plan['boil']>): Plan => ({
-  ...plan,
-  boil: { ...plan.boil, ...change },
-});
+import { PlanChoice, PlanField } from './PlanField';
 
 export function BoilControls() {
   const { plan, result, kitchen, edit } = useEditor();
@@ -20,14 +14,13 @@ export function BoilControls() {
   const { boil: b } = plan;
   return (
     <>
-      <Choice
+      <PlanChoice
+        at="boil.style"
         label="Water at"
-        value={b.style}
         options={[
           { value: 'simmer', label: 'Gentle simmer' },
           { value: 'rolling', label: 'Rolling boil' },
         ]}
-        onChange={(style) => edit((p) => boil(p, { style }))}
       />
       {kitchen.pots.length > 0 && (
         <label className="block">
@@ -38,7 +31,7 @@ export function BoilControls() {
             onChange={(event) => {
               const pot = kitchen.pots.find(({ name }) => name === event.target.value);
               // Three quarters full leaves room to boil up.
-              if (pot) edit((p) => boil(p, { waterL: pot.litres * 0.75 }));
+              if (pot) edit((before) => writeAt(before, 'boil.waterL', pot.litres * 0.75));
             }}
           >
             <option value="">As typed below</option>
@@ -51,27 +44,11 @@ export function BoilControls() {
         </label>
       )}
       <div className="grid grid-cols-2 gap-3">
+        <PlanField at="boil.waterL" />
+        <PlanField at="boil.saltGPerL" />
         <PlanField
-          field="waterL"
-          kind="litres"
-          value={b.waterL}
-          step={0.5}
-          set={(p, waterL) => boil(p, { waterL })}
-        />
-        <PlanField
-          field="saltGPerL"
-          label="Salt, g per litre"
-          kind="plain"
-          value={b.saltGPerL}
-          step={1}
-          set={(p, saltGPerL) => boil(p, { saltGPerL })}
-        />
-        <PlanField
-          field="safeCoreC"
-          label="Safe core"
-          kind="temperature"
-          value={b.safeCoreC}
-          step={1}
+          at="boil.safeCoreC"
+          optional
           placeholder={
             result.safeCore.tempC === null
               ? 'none'
@@ -82,8 +59,6 @@ export function BoilControls() {
               ? `${text(SAFE_CORE_C, 'C')} unless set, for ${result.safeCore.because.join(', ').toLowerCase()}`
               : 'Nothing in this filling asks for one'
           }
-          set={(p, safeCoreC) => boil(p, { safeCoreC })}
-          onClear={() => edit((p) => boil(p, { safeCoreC: undefined }))}
         />
       </div>
     </>

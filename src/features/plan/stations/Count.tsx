@@ -1,17 +1,16 @@
 'use client';
 
+import { writeAt } from '@/core/plan/at';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { PLAN_FIELDS } from '@/core/plan/planFields';
 import type { Plan } from '@/core/plan/schema';
+import type { FieldRange } from '@/core/range';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
 import { SERVING_NAMES } from '../words';
 import { LedgerBar } from './LedgerBar';
-import { PlanField } from './PlanField';
-
-const batch = (plan: Plan, change: Partial<Plan['batch']>): Plan => ({
-  ...plan,
-  batch: { ...plan.batch, ...change },
-});
+import { PlanChoice, PlanField } from './PlanField';
 
 export function CountControls() {
   const { plan, result, edit } = useEditor();
@@ -28,105 +27,32 @@ export function CountControls() {
           { value: 'filling', label: 'Filling I have' },
           { value: 'both', label: 'Use both up' },
         ]}
-        onChange={(wayIn) =>
-          edit((before) =>
-            // What would be made now is the first guess at what is in hand.
-            batch(before, {
-              wayIn,
-              doughInHandG: inHand(
-                before.batch.wayIn === 'portions',
-                result.dough.totalG,
-                b.doughInHandG,
-              ),
-              fillingInHandG: inHand(
-                before.batch.wayIn === 'portions',
-                result.filling.totalG,
-                b.fillingInHandG,
-              ),
-            }),
-          )
-        }
+        onChange={(wayIn) => edit((before) => startFrom(before, wayIn, result))}
       />
       <div className="grid grid-cols-2 gap-3">
-        {b.wayIn === 'portions' && (
-          <PlanField
-            field="portions"
-            kind="count"
-            value={b.portions}
-            step={1}
-            set={(p, portions) => batch(p, { portions })}
-          />
-        )}
-        {(b.wayIn === 'dough' || b.wayIn === 'both') && (
-          <PlanField
-            field="doughInHandG"
-            kind="mass"
-            value={b.doughInHandG}
-            step={10}
-            set={(p, doughInHandG) => batch(p, { doughInHandG })}
-          />
-        )}
-        {(b.wayIn === 'filling' || b.wayIn === 'both') && (
-          <PlanField
-            field="fillingInHandG"
-            kind="mass"
-            value={b.fillingInHandG}
-            step={10}
-            set={(p, fillingInHandG) => batch(p, { fillingInHandG })}
-          />
-        )}
-        <PlanField
-          field="piecesPerPortion"
-          kind="count"
-          value={b.piecesPerPortion}
-          step={1}
-          set={(p, piecesPerPortion) => batch(p, { piecesPerPortion })}
-        />
+        {b.wayIn === 'portions' && <PlanField at="batch.portions" />}
+        {(b.wayIn === 'dough' || b.wayIn === 'both') && <PlanField at="batch.doughInHandG" />}
+        {(b.wayIn === 'filling' || b.wayIn === 'both') && <PlanField at="batch.fillingInHandG" />}
+        <PlanField at="batch.piecesPerPortion" />
       </div>
       {b.wayIn === 'both' && <DeadHeatControls />}
-      <Choice
+      <PlanChoice
+        at="serving"
         label="Served as"
-        value={plan.serving}
         options={(['firstCourse', 'main', 'broth'] as const).map((value) => ({
           value,
           label: SERVING_NAMES[value],
         }))}
-        onChange={(serving) => edit((before) => ({ ...before, serving }))}
       />
       <details open>
         <summary className="min-h-[44px] py-2 font-semibold">Losses and spares</summary>
         <div className="grid grid-cols-2 gap-3">
-          <PlanField
-            field="tasted"
-            kind="count"
-            value={b.tasted}
-            step={1}
-            set={(p, tasted) => batch(p, { tasted })}
-          />
-          <PlanField
-            field="breakageShare"
-            kind="share"
-            value={b.breakageShare}
-            step={0.01}
-            set={(p, breakageShare) => batch(p, { breakageShare })}
-          />
+          <PlanField at="batch.tasted" />
+          <PlanField at="batch.breakageShare" />
           {b.fillingLoss.kind === 'bowl' ? (
-            <PlanField
-              field="bowlShare"
-              label="Left in the bowl"
-              kind="share"
-              value={b.fillingLoss.share}
-              step={0.01}
-              set={(p, share) => batch(p, { fillingLoss: { kind: 'bowl', share } })}
-            />
+            <PlanField at="batch.fillingLoss.share" />
           ) : (
-            <PlanField
-              field="bagG"
-              kind="mass"
-              value={b.fillingLoss.g}
-              step={1}
-              set={(p, g) => batch(p, { fillingLoss: { kind: 'bag', g } })}
-            />
+            <PlanField at="batch.fillingLoss.g" />
           )}
           <Choice
             label="Filling from"
@@ -136,36 +62,41 @@ export function CountControls() {
               { value: 'bag', label: 'Bag' },
             ]}
             onChange={(kind) =>
-              edit((p) =>
-                batch(p, {
-                  fillingLoss: kind === 'bowl' ? { kind, share: 0.03 } : { kind, g: 15 },
-                }),
+              edit((before) =>
+                writeAt(
+                  before,
+                  'batch.fillingLoss',
+                  kind === 'bowl' ? { kind, share: 0.03 } : { kind, g: 15 },
+                ),
               )
             }
           />
-          <PlanField
-            field="stuckShare"
-            label="Dough left sticking"
-            kind="share"
-            value={b.stuckShare}
-            step={0.01}
-            set={(p, stuckShare) => batch(p, { stuckShare })}
-          />
-          <PlanField
-            field="endTrimG"
-            kind="mass"
-            value={b.endTrimG}
-            step={5}
-            set={(p, endTrimG) => batch(p, { endTrimG })}
-          />
+          <PlanField at="batch.stuckShare" />
+          <PlanField at="batch.endTrimG" />
         </div>
       </details>
     </>
   );
 }
 
-const inHand = (fromPortions: boolean, made: number, typed: number): number =>
-  fromPortions ? Math.min(100_000, Math.max(10, Math.round(made))) : typed;
+/** Another way in. What portions would need is the first guess at what is in hand. */
+function startFrom(
+  plan: Plan,
+  wayIn: Plan['batch']['wayIn'],
+  { dough, filling }: PlanResult,
+): Plan {
+  const guess =
+    plan.batch.wayIn === 'portions'
+      ? {
+          doughInHandG: clamp(Math.round(dough.totalG), PLAN_FIELDS['batch.doughInHandG']),
+          fillingInHandG: clamp(Math.round(filling.totalG), PLAN_FIELDS['batch.fillingInHandG']),
+        }
+      : {};
+  return { ...plan, batch: { ...plan.batch, ...guess, wayIn } };
+}
+
+const clamp = (value: number, { min, max }: FieldRange): number =>
+  Math.min(max, Math.max(min, value));
 
 /** What using both up may turn, and what it came to. */
 function DeadHeatControls() {
@@ -185,9 +116,7 @@ function DeadHeatControls() {
               className="h-5 w-5 shrink-0 accent-[var(--ink)]"
               checked={may[key]}
               onChange={(event) =>
-                edit((p) =>
-                  batch(p, { mayChange: { ...p.batch.mayChange, [key]: event.target.checked } }),
-                )
+                edit((before) => writeAt(before, `batch.mayChange.${key}`, event.target.checked))
               }
             />
             {names[key]}

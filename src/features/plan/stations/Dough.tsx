@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
+import { writeAt } from '@/core/plan/at';
 import type { Plan } from '@/core/plan/schema';
 import { Choice } from '@/ui/fields/Choice';
 import { Figure } from '@/ui/figure/Figure';
@@ -10,13 +11,13 @@ import { BandScale } from './BandScale';
 import { BatchTable } from './BatchTable';
 import { IngredientPicker } from './IngredientPicker';
 import { PartRow } from './PartRow';
-import { PlanField } from './PlanField';
+import { PlanChoice, PlanField } from './PlanField';
 
 type Parts = Plan['dough']['parts'];
 
-const dough = (plan: Plan, change: Partial<Plan['dough']>): Plan => ({
+const withParts = (plan: Plan, parts: Parts): Plan => ({
   ...plan,
-  dough: { ...plan.dough, ...change },
+  dough: { ...plan.dough, parts },
 });
 
 const withPart = (parts: Parts, index: number, change: Partial<Parts[number]>): Parts =>
@@ -24,7 +25,7 @@ const withPart = (parts: Parts, index: number, change: Partial<Parts[number]>): 
 
 export function DoughControls() {
   const { plan, edit } = useEditor();
-  const { parts, style, rh } = plan.dough;
+  const { parts, rh } = plan.dough;
   return (
     <>
       <section aria-label="Your dough recipe">
@@ -38,17 +39,17 @@ export function DoughControls() {
               id={part.id}
               g={part.g}
               removable={parts.length > 1}
-              onPick={({ id }) =>
-                edit((p) => dough(p, { parts: withPart(p.dough.parts, index, { id }) }))
-              }
+              onPick={({ id }) => edit((p) => withParts(p, withPart(p.dough.parts, index, { id })))}
               onAmount={(g) =>
-                edit(
-                  (p) => dough(p, { parts: withPart(p.dough.parts, index, { g }) }),
-                  `dough ${index}`,
-                )
+                edit((p) => withParts(p, withPart(p.dough.parts, index, { g })), `dough ${index}`)
               }
               onRemove={() =>
-                edit((p) => dough(p, { parts: p.dough.parts.filter((_, i) => i !== index) }))
+                edit((p) =>
+                  withParts(
+                    p,
+                    p.dough.parts.filter((_, i) => i !== index),
+                  ),
+                )
               }
             />
           ))}
@@ -56,20 +57,19 @@ export function DoughControls() {
         <IngredientPicker
           use="dough"
           className="btn mt-2 w-full"
-          onPick={({ id }) => edit((p) => dough(p, { parts: [...p.dough.parts, { id, g: 10 }] }))}
+          onPick={({ id }) => edit((p) => withParts(p, [...p.dough.parts, { id, g: 10 }]))}
         >
           <Plus size={18} aria-hidden /> Add to the dough
         </IngredientPicker>
       </section>
-      <Choice
+      <PlanChoice
+        at="dough.style"
         label="How it is worked"
-        value={style}
         options={[
           { value: 'plain', label: 'As usual' },
           { value: 'benchFlourFree', label: 'No bench flour' },
           { value: 'rolledByPin', label: 'By pin' },
         ]}
-        onChange={(next) => edit((p) => dough(p, { style: next }))}
       />
       <Choice
         label="Flour kept"
@@ -78,17 +78,9 @@ export function DoughControls() {
           { value: 'sealed', label: 'Sealed' },
           { value: 'open', label: 'Open to the air' },
         ]}
-        onChange={(kept) => edit((p) => dough(p, { rh: kept === 'open' ? 0.6 : undefined }))}
+        onChange={(kept) => edit((p) => writeAt(p, 'dough.rh', kept === 'open' ? 0.6 : undefined))}
       />
-      {rh !== undefined && (
-        <PlanField
-          field="rh"
-          kind="share"
-          value={rh}
-          step={0.05}
-          set={(p, next) => dough(p, { rh: next })}
-        />
-      )}
+      {rh !== undefined && <PlanField at="dough.rh" />}
     </>
   );
 }

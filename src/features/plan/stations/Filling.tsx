@@ -5,7 +5,6 @@ import { preparationsFor, startingPantry } from '@/core/composition/pantry';
 import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
 import type { Plan } from '@/core/plan/schema';
-import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -14,19 +13,20 @@ import { BandScale } from './BandScale';
 import { BatchTable } from './BatchTable';
 import { IngredientPicker } from './IngredientPicker';
 import { PartRow } from './PartRow';
-import { PlanField } from './PlanField';
+import { PlanChoice, PlanField } from './PlanField';
 
 type Part = Plan['filling']['parts'][number];
 
-const filling = (plan: Plan, change: Partial<Plan['filling']>): Plan => ({
+const withParts = (plan: Plan, parts: Part[]): Plan => ({
   ...plan,
-  filling: { ...plan.filling, ...change },
+  filling: { ...plan.filling, parts },
 });
 
 const withPart = (plan: Plan, index: number, change: (part: Part) => Part): Plan =>
-  filling(plan, {
-    parts: plan.filling.parts.map((part, i) => (i === index ? change(part) : part)),
-  });
+  withParts(
+    plan,
+    plan.filling.parts.map((part, i) => (i === index ? change(part) : part)),
+  );
 
 /** The same preparation when it suits, else as it is; a weighed result belongs to what was weighed. */
 const asIngredient = (id: string, { g, preparation }: Part): Part => ({
@@ -39,7 +39,7 @@ const asIngredient = (id: string, { g, preparation }: Part): Part => ({
 
 export function FillingControls() {
   const { plan, edit } = useEditor();
-  const { parts, texture, yieldStressPa } = plan.filling;
+  const { parts } = plan.filling;
   return (
     <>
       <section aria-label="Your filling recipe">
@@ -61,7 +61,12 @@ export function FillingControls() {
                 )
               }
               onRemove={() =>
-                edit((p) => filling(p, { parts: p.filling.parts.filter((_, i) => i !== index) }))
+                edit((p) =>
+                  withParts(
+                    p,
+                    p.filling.parts.filter((_, i) => i !== index),
+                  ),
+                )
               }
             >
               <PartPreparation part={part} index={index} />
@@ -72,44 +77,26 @@ export function FillingControls() {
           use="filling"
           className="btn mt-2 w-full"
           onPick={({ id }) =>
-            edit((p) =>
-              filling(p, { parts: [...p.filling.parts, { id, g: 50, preparation: 'raw' }] }),
-            )
+            edit((p) => withParts(p, [...p.filling.parts, { id, g: 50, preparation: 'raw' }]))
           }
         >
           <Plus size={18} aria-hidden /> Add to the filling
         </IngredientPicker>
       </section>
-      <Choice
+      <PlanChoice
+        at="filling.texture"
         label="Texture"
         columns={2}
-        value={texture}
         options={[
           { value: 'coarse', label: 'Coarse mash' },
           { value: 'mixed', label: 'Mixed' },
           { value: 'minced', label: 'Minced' },
           { value: 'blended', label: 'Blended' },
         ]}
-        onChange={(next) => edit((p) => filling(p, { texture: next }))}
       />
       <div className="grid grid-cols-2 gap-3">
-        <PlanField
-          field="air"
-          kind="share"
-          value={plan.filling.air}
-          step={0.01}
-          set={(p, air) => filling(p, { air })}
-        />
-        <PlanField
-          field="yieldStressPa"
-          label="Stiffness, measured"
-          kind="plain"
-          value={yieldStressPa}
-          placeholder="Pa"
-          step={10}
-          set={(p, next) => filling(p, { yieldStressPa: next })}
-          onClear={() => edit((p) => filling(p, { yieldStressPa: undefined }))}
-        />
+        <PlanField at="filling.air" />
+        <PlanField at="filling.yieldStressPa" optional placeholder="Pa" />
       </div>
       <label className="flex items-center justify-between gap-3">
         <span className="text-small text-ink-dim">Its colour in the drawings</span>
@@ -154,7 +141,7 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
           label={`Weighed result of ${name}`}
           hideLabel
           kind="mass"
-          range={PLAN_FIELDS.weighedG}
+          range={PLAN_FIELDS['filling.parts.weighedG']}
           value={part.weighedG}
           placeholder={`≈ ${Math.round(part.g * (chosen?.massYield ?? 1))}`}
           step={10}

@@ -48,7 +48,7 @@ export function PartRow({
           label={`Amount of ${name}`}
           hideLabel
           kind="mass"
-          range={PLAN_FIELDS.partG}
+          range={PLAN_FIELDS[`${use}.parts.g`]}
           value={g}
           step={g < 20 ? 1 : 10}
           onChange={onAmount}

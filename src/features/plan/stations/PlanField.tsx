@@ -1,27 +1,55 @@
 'use client';
 
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import type { Plan } from '@/core/plan/schema';
-import { QuantityField, type QuantityFieldProps } from '@/ui/fields/QuantityField';
+import { readAt, writeAt } from '@/core/plan/at';
+import { PLAN_FIELDS, type PlanFieldPath } from '@/core/plan/planFields';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { Choice, type ChoiceOption } from '@/ui/fields/Choice';
 import { useEditor } from '../editor/EditorContext';
 
-/** A typed field bound to one number of the plan: label and range come from the plan's own fields. */
+/** A typed field bound to one number of the plan: name, measure and range are the plan's own. */
 export function PlanField({
-  field,
-  set,
+  at,
+  optional = false,
   ...rest
 }: {
-  field: keyof typeof PLAN_FIELDS;
-  set(plan: Plan, value: number): Plan;
-} & Omit<QuantityFieldProps, 'label' | 'range' | 'onChange'> & { label?: string }) {
-  const { edit } = useEditor();
-  const range = PLAN_FIELDS[field];
+  at: PlanFieldPath;
+  /** May be left empty. */
+  optional?: boolean;
+  placeholder?: string;
+  hint?: string;
+}) {
+  const { plan, edit } = useEditor();
+  const { label, kind, step, ...range } = PLAN_FIELDS[at];
   return (
     <QuantityField
-      label={range.label}
+      label={label}
+      kind={kind}
+      step={step}
       range={range}
+      value={readAt(plan, at) as number | undefined}
+      onChange={(value) => edit((before) => writeAt(before, at, value), at)}
+      {...(optional && { onClear: () => edit((before) => writeAt(before, at, undefined)) })}
       {...rest}
-      onChange={(value) => edit((plan) => set(plan, value), field)}
+    />
+  );
+}
+
+/** One of a few words of the plan. */
+export function PlanChoice<T extends string>({
+  at,
+  ...rest
+}: {
+  at: string;
+  label: string;
+  columns?: number;
+  options: readonly ChoiceOption<T>[];
+}) {
+  const { plan, edit } = useEditor();
+  return (
+    <Choice
+      value={readAt(plan, at) as T}
+      onChange={(value) => edit((before) => writeAt(before, at, value))}
+      {...rest}
     />
   );
 }

@@ -2,61 +2,43 @@
 
 import type { Plan } from '@/core/plan/schema';
 import { FINISHES } from '@/core/shapes/finish';
-import { Choice } from '@/ui/fields/Choice';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
 import { MEDIUM_NAMES } from '../words';
-import { PlanField } from './PlanField';
-
-const hold = (plan: Plan, change: Partial<Plan['hold']>): Plan => ({
-  ...plan,
-  hold: { ...plan.hold, ...change },
-});
+import { PlanChoice, PlanField } from './PlanField';
 
 export function SealControls() {
-  const { plan, edit } = useEditor();
-  const { hold: h } = plan;
   return (
     <>
-      <Choice
+      <PlanChoice
+        at="hold.medium"
         label="Seal with"
         columns={3}
-        value={h.medium}
         options={(['water', 'mist', 'dry', 'egg', 'eggWhite'] as const).map((value) => ({
           value,
           label: MEDIUM_NAMES[value],
         }))}
-        onChange={(medium) => edit((p) => hold(p, { medium }))}
       />
-      <Choice
+      <PlanChoice
+        at="hold.air"
         label="Air pressed out"
-        value={h.air}
         options={[
           { value: 'middle', label: 'From the middle' },
           { value: 'oneSide', label: 'From one side' },
           { value: 'pricked', label: 'Pricked' },
         ]}
-        onChange={(air) => edit((p) => hold(p, { air }))}
       />
-      <Choice
+      <PlanChoice
+        at="hold.place"
         label="Kept until boiling"
-        value={h.place}
         options={[
           { value: 'bench', label: 'On the bench' },
           { value: 'chilled', label: 'Chilled' },
           { value: 'frozen', label: 'Frozen' },
         ]}
-        onChange={(place) => edit((p) => hold(p, { place }))}
       />
-      <PlanField
-        field="holdMinutes"
-        kind="minutes"
-        value={h.minutes}
-        step={10}
-        hint="Minutes, or 3 h, or 2 days"
-        set={(p, minutes) => hold(p, { minutes })}
-      />
+      <PlanField at="hold.minutes" hint="Minutes, or 3 h, or 2 days" />
     </>
   );
 }

@@ -2,6 +2,7 @@
 
 import { changeFamily } from '@/core/plan/changeFamily';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { writeAt } from '@/core/plan/at';
 import type { Plan } from '@/core/plan/schema';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
@@ -11,17 +12,12 @@ import { Choice } from '@/ui/fields/Choice';
 import { Ruler } from '@/ui/fields/Ruler';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
-import { StripPanel } from './Sheet';
+import { PlanChoice } from './PlanField';
+import { StripPanel } from './StripPanel';
 
-const shape = (plan: Plan, change: Partial<Plan['shape']>): Plan => ({
-  ...plan,
-  shape: { ...plan.shape, ...change },
-});
-
+/** Set by hand, a dose or a size stays as it is in a dead heat. */
 const held = (plan: Plan, key: 'dose' | 'size'): Plan =>
-  plan.batch.wayIn === 'both' && plan.batch.mayChange[key]
-    ? { ...plan, batch: { ...plan.batch, mayChange: { ...plan.batch.mayChange, [key]: false } } }
-    : plan;
+  plan.batch.wayIn === 'both' ? writeAt(plan, `batch.mayChange.${key}`, false) : plan;
 
 export function ShapeControls() {
   const { plan, edit } = useEditor();
@@ -46,22 +42,20 @@ export function ShapeControls() {
       <SizeRulers />
       <DoseRuler />
       {family.usesLaid && (
-        <Choice
+        <PlanChoice
+          at="shape.laid"
           label="Filling laid"
-          value={plan.shape.laid}
           options={[
             { value: 'ball', label: 'Rolled ball' },
             { value: 'piped', label: 'Piped' },
             { value: 'spooned', label: 'Spooned' },
           ]}
-          onChange={(laid) => edit((p) => shape(p, { laid }))}
         />
       )}
-      <Choice
+      <PlanChoice
+        at="shape.finish"
         label="Edge"
-        value={plan.shape.finish}
         options={family.finishes.map((value) => ({ value, label: FINISHES[value].name }))}
-        onChange={(finish) => edit((p) => shape(p, { finish }))}
       />
     </>
   );
@@ -84,7 +78,7 @@ function SizeRulers() {
         key={key}
         label={label}
         kind="length"
-        range={{ ...PLAN_FIELDS[key], min: minMm, max: maxMm }}
+        range={{ ...PLAN_FIELDS[`shape.${key}`], min: minMm, max: maxMm }}
         view={[minMm, Math.min(maxMm, minMm + 65)]}
         value={value}
         step={1}
@@ -102,7 +96,10 @@ function SizeRulers() {
         valueText={text(value, 'mm')}
         onChange={(mm) =>
           edit(
-            (p) => (isSize ? held(shape(p, { [key]: mm }), 'size') : shape(p, { [key]: mm })),
+            (p) =>
+              isSize
+                ? held(writeAt(p, `shape.${key}`, mm), 'size')
+                : writeAt(p, `shape.${key}`, mm),
             key,
           )
         }
@@ -122,7 +119,7 @@ function DoseRuler() {
     <Ruler
       label="Dose"
       kind="mass"
-      range={PLAN_FIELDS.doseG}
+      range={PLAN_FIELDS['shape.doseG']}
       view={[Math.max(0, low - 1), high]}
       value={doseG}
       step={high > 9 ? 0.5 : 0.1}
@@ -137,7 +134,7 @@ function DoseRuler() {
         ['tbsp', 15 * perMl],
         ['ml', perMl],
       ])}
-      onChange={(g) => edit((p) => held(shape(p, { doseG: g }), 'dose'), 'dose')}
+      onChange={(g) => edit((p) => held(writeAt(p, 'shape.doseG', g), 'dose'), 'dose')}
     />
   );
 }

@@ -1,0 +1,29 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+/** A dialog over the page; Escape or a tap beside it closes it. Its title is for `Dialog.Title` inside. */
+export function OverPage({
+  onClose,
+  className,
+  children,
+}: {
+  onClose(): void;
+  className: string;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`popover fixed left-1/2 z-50 -translate-x-1/2 ${className}`}
+        >
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
