@@ -136,8 +136,9 @@ test('dough and filling are edited by ingredient, and the stations tell', async 
   await weighed.fill('3');
   await weighed.press('Enter');
   await expect(
-    page.getByText(/weighedG: must be at least .* g, the dry solids/).first(),
+    page.getByText(/Weighed result of Celeriac raw must be at least .* g, the dry solids/),
   ).toBeVisible();
+  await expect(weighed).toHaveValue('3');
 });
 
 test('another shape keeps dough and filling and holds as it comes', async ({ page }) => {
@@ -145,7 +146,7 @@ test('another shape keeps dough and filling and holds as it comes', async ({ pag
   await page.goto(`/plans/${id}`);
   await page.getByRole('radio', { name: 'Pinched agnolotti' }).click();
   await expect(
-    page.getByRole('img', { name: /Pinched agnolotti cut through/ }).first(),
+    page.getByRole('group', { name: /Pinched agnolotti cut through/ }).first(),
   ).toBeVisible();
   await expect(page.getByRole('slider', { name: 'Pinch to pinch' })).toBeVisible();
   await saved(page);
@@ -191,4 +192,26 @@ test('the bench card has all that is needed on the bench, and prints without the
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('banner')).toBeHidden();
   await expect(card).toBeVisible();
+});
+
+test('a figure in the drawing opens its working', async ({ page }) => {
+  await page.goto('/plans/celeriac-friday');
+  await page.getByRole('button', { name: 'Lip: show the working' }).first().click();
+  const working = page.getByRole('dialog', { name: 'Working: Lip' });
+  await expect(working).toContainText('side ÷ 2 − radius of the settled mound');
+  await expect(working).toContainText('55 mm');
+});
+
+test('the largest plan that can be typed is answered and laid out', async ({ page }) => {
+  const id = await newPlan(page, 'Huge');
+  await page.goto(`/plans/${id}?at=count`);
+  await type(page, 'Portions', '2000');
+  await type(page, 'Pieces each', '100');
+  await expect(tally(page)).toContainText('2000 portions of 100');
+  await expect(tally(page)).toContainText('kg');
+  const width = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(width).toBeLessThanOrEqual(1280);
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: /Sheet/ }).first().click();
+  await expect(page.getByRole('region', { name: 'One sheet' })).toBeVisible();
 });

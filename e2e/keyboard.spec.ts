@@ -1,9 +1,10 @@
-import { expect, newPlan, stored, saved, tally, test } from './kitchen';
+import { expect, newPlan, pressUntil, stored, saved, tally, test } from './kitchen';
 
 test('a plan is made, changed and printed without a mouse', async ({ page }) => {
   await page.goto('/');
-  await page.keyboard.press('Control+k');
-  await expect(page.getByPlaceholder('What would you like to do?')).toBeFocused();
+  const palette = page.getByPlaceholder('What would you like to do?');
+  await pressUntil(page, 'Control+k', palette);
+  await expect(palette).toBeFocused();
   await page.keyboard.type('new plan');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/plans\/new/);
@@ -48,8 +49,8 @@ test('a plan is made, changed and printed without a mouse', async ({ page }) => 
 test('the list of keys opens by ? and closes by Escape', async ({ page }) => {
   const id = await newPlan(page, 'Keys test');
   await page.goto(`/plans/${id}`);
-  await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });
+  await pressUntil(page, '?', keys);
   await expect(keys).toContainText('Ctrl Z');
   await expect(keys).toContainText('nudge finely');
   await page.keyboard.press('Escape');

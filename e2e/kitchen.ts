@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** Every test fails when the page writes an error to the console that it did not ask for. */
 export const test = base.extend<{ expectedErrors: RegExp[]; quiet: void }>({
@@ -49,3 +49,10 @@ export async function type(page: Page, label: string, text: string) {
   await field.fill(text);
   await field.press('Enter');
 }
+
+/** Presses keys that open something, again while the page is not yet listening. */
+export const pressUntil = (page: Page, keys: string, opened: Locator) =>
+  expect(async () => {
+    if (!(await opened.isVisible())) await page.keyboard.press(keys);
+    await expect(opened).toBeVisible({ timeout: 1500 });
+  }).toPass({ timeout: 15_000 });

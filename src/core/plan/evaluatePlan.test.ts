@@ -10,6 +10,7 @@ import { parsePlan } from './parsePlan';
 import { PLAN_FIELDS } from './planFields';
 import { applyChange } from './remedies';
 import { startingPlans } from './startingPlans';
+import { partWorking } from './workings/parts';
 
 const sum = (parts: object) =>
   Object.values(parts).reduce((total: number, g: number) => total + g, 0);
@@ -163,6 +164,28 @@ describe('evaluatePlan', () => {
     const total =
       (at('pieces') * at('dough per piece')) / (at('yield') * (1 - at('stuck'))) + at('end trim');
     expect(total).toBeCloseTo(working.doughTotal.value, 9);
+  });
+
+  it('adds the workings of the ledger up to what went in', () => {
+    const { working: w } = evaluatePlan(
+      planWith({ batch: { wayIn: 'both', doughInHandG: 500, fillingInHandG: 900 } }),
+    );
+    const add = (...parts: { value: number }[]) =>
+      parts.reduce((total, part) => total + part.value, 0);
+    expect(
+      add(w.platedDough, w.spareDough, w.tastedDough, w.trimDough, w.stuckDough, w.leftoverDough),
+    ).toBeCloseTo(500, 6);
+    expect(
+      add(w.platedFilling, w.spareFilling, w.tastedFilling, w.inBowl, w.leftoverFilling),
+    ).toBeCloseTo(900, 6);
+  });
+
+  it('weighs each ingredient as its working says', () => {
+    const { dough, working } = evaluatePlan(planWith());
+    for (const part of dough.parts) {
+      const shown = partWorking(part, working.doughScale.value);
+      expect(shown.value).toBeCloseTo(part.recipeG * working.doughScale.value, 9);
+    }
   });
 
   it('is a plain document: it survives JSON', () => {

@@ -30,6 +30,14 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     benchMm: plan.sheet.benchMm,
   });
   const blank = family.blank(size, piece.mound);
+  const grid = gridLayout({
+    // Two layers in register come from one sheet laid over itself.
+    lengthMm: sheets.lengthMm / blank.layers,
+    widthMm,
+    alongMm: blank.alongMm,
+    acrossMm: blank.acrossMm,
+    gapMm: 0,
+  });
   const setting = nearestSetting(plan.sheet.roller, thicknessMm);
   const doughScale = batch.dough.inG / hydration.massG;
   const fillingScale = composition.massG > 0 ? batch.filling.inG / composition.massG : 0;
@@ -95,14 +103,12 @@ export function figuresOf(context: PlanContext, batch: Batch) {
       massG: sheets.massG,
       lengthMm: sheets.lengthMm,
       widthMm,
-      grid: gridLayout({
-        // Two layers in register come from one sheet laid over itself.
-        lengthMm: sheets.lengthMm / blank.layers,
-        widthMm,
-        alongMm: blank.alongMm,
-        acrossMm: blank.acrossMm,
-        gapMm: 0,
-      }),
+      grid,
+      gridShare:
+        sheets.count > 0
+          ? (grid.count * blank.alongMm * blank.acrossMm * blank.layers) /
+            (sheets.lengthMm * widthMm)
+          : 0,
       blank,
     },
     shape: {

@@ -35,7 +35,7 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
   const { plan } = state;
   const result = useMemo(() => evaluatePlan(plan), [plan]);
   const value = useMemo<EditorValue>(
-    () => ({ plan, result, kitchen, edit: editor.edit }),
+    () => ({ plan, result, kitchen, edit: editor.edit, tryEdit: editor.tryEdit }),
     [plan, result, kitchen, editor],
   );
 
@@ -80,7 +80,7 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
         id: 'redo',
         label: 'Redo',
         group: 'This plan',
-        keys: 'shift+mod+z',
+        keys: 'shift+mod+z|mod+y',
         disabled: !state.canRedo,
         run: editor.redo,
       },
@@ -88,7 +88,7 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
         id: 'card',
         label: 'Bench card',
         group: 'This plan',
-        keys: 'c',
+        keys: 'c|mod+p',
         run: () => void leaveFor('/card'),
       },
       { id: 'log', label: 'Log', group: 'This plan', keys: 'l', run: () => void leaveFor('/log') },

@@ -13,7 +13,6 @@ import { changeText, STATION_NAMES, stationAdvice, weakestText } from './words';
 export function Tally() {
   const { plan, result } = useEditor();
   const { working: w, counts } = result;
-  const lost = result.ledger.filling.inBowlG;
   const { text } = useUnits();
   const doughShare = Math.round((100 * result.ratio) / (1 + result.ratio));
   return (
@@ -39,7 +38,12 @@ export function Tally() {
         </Row>
         <Row
           label="Left over"
-          note={`${text(lost, 'g')} of filling stays in the ${plan.batch.fillingLoss.kind}`}
+          note={
+            <>
+              <Figure working={w.inBowl}>{text(w.inBowl.value, 'g')}</Figure> of filling stays in
+              the {plan.batch.fillingLoss.kind}
+            </>
+          }
         >
           <Big working={w.leftoverDough} /> <span className="mx-0.5 text-chalk-dim">·</span>{' '}
           <Big working={w.leftoverFilling} />
@@ -53,7 +57,9 @@ export function Tally() {
         </Row>
         <Row label="Sheets">
           <Big working={w.sheets} />
-          <span className="ml-1 text-small text-chalk-dim">of {text(result.sheet.massG, 'g')}</span>
+          <span className="ml-1 text-small text-chalk-dim">
+            of <Figure working={w.sheetMass}>{text(result.sheet.massG, 'g')}</Figure>
+          </span>
         </Row>
       </dl>
       <VerdictPanel />
@@ -67,11 +73,11 @@ function Row({
   children,
 }: {
   label: string;
-  note?: string;
+  note?: React.ReactNode;
   children: React.ReactNode;
 }) {
   return (
-    <div className="flex flex-wrap items-baseline justify-between gap-x-3 border-t border-bench-line py-0.5">
+    <div className="flex flex-wrap items-baseline justify-between gap-x-3 border-t border-bench-line py-0.5 pointer-coarse:py-0">
       <dt className="text-chalk-dim">{label}</dt>
       <dd className="text-right whitespace-nowrap">{children}</dd>
       {note && <dd className="w-full text-small text-chalk-dim">{note}</dd>}

@@ -20,6 +20,7 @@ describe('matchesKeys', () => {
     ['mod+z', press('z', { metaKey: true }), true],
     ['mod+z', press('Z', { ctrlKey: true, shiftKey: true }), false],
     ['shift+mod+z', press('Z', { ctrlKey: true, shiftKey: true }), true],
+    ['shift+mod+z|mod+y', press('y', { ctrlKey: true }), true],
     ['?', press('?', { shiftKey: true }), true],
     ['c', press('c', { altKey: true }), false],
   ])('%s against %j is %p', (keys, pressed, expected) => {

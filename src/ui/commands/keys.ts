@@ -7,10 +7,13 @@ interface KeyPress {
 }
 
 /**
- * Whether a key press is the one a command names.
+ * Whether a key press is one that a command names; `|` parts two ways to the same.
  * @example matchesKeys('mod+z', { key: 'z', ctrlKey: true, … }) // true
  */
-export function matchesKeys(keys: string, press: KeyPress): boolean {
+export const matchesKeys = (keys: string, press: KeyPress): boolean =>
+  keys.split('|').some((each) => matchesOne(each, press));
+
+function matchesOne(keys: string, press: KeyPress): boolean {
   const wanted = keys.split('+');
   const key = wanted[wanted.length - 1] ?? '';
   const mod = press.ctrlKey || press.metaKey;
@@ -21,9 +24,9 @@ export function matchesKeys(keys: string, press: KeyPress): boolean {
   return !letter || press.shiftKey === wanted.includes('shift');
 }
 
-/** Keys as they are written for people: `mod+z` → `Ctrl Z`. */
+/** Keys as they are written for people, the first where there are two: `mod+z` → `Ctrl Z`. */
 export const keysText = (keys: string): string =>
-  keys
+  (keys.split('|')[0] ?? '')
     .split('+')
     .map((key) => ({ mod: 'Ctrl', shift: 'Shift' })[key] ?? key.toUpperCase())
     .join(' ');

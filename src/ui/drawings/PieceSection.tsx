@@ -3,6 +3,7 @@
 import { useId } from 'react';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { stateOfMargin, type State } from '@/core/plan/state';
+import { FigureMark } from '../figure/Figure';
 import { STATE_WORDS } from '../figure/StateMark';
 import { useUnits } from '../units/UnitsContext';
 import { Dimension } from './Dimension';
@@ -30,7 +31,7 @@ export function PieceSection({
 }) {
   const { text } = useUnits();
   const clip = useId();
-  const { shape, margins, edge, sheet, weakestLink } = result;
+  const { shape, margins, edge, sheet, weakestLink, working } = result;
   const { section } = shape.drawing;
   const pieceMm = section.piece.toX - section.piece.fromX;
   const fullMm = section.top[1] - section.bottomY;
@@ -68,6 +69,7 @@ export function PieceSection({
     lipLabelX + 118 > width
       ? { x: width - 3, textAnchor: 'end' as const }
       : { x: lipLabelX, textAnchor: 'start' as const };
+  const lipBox = lipLabel.textAnchor === 'end' ? lipLabel.x - 115 : lipLabel.x;
   const topX = X(section.top[0]);
   const topY = Y(section.top[1]);
   const thinWeakest = weakestLink.name === 'thinning' && thinState !== 'holds';
@@ -80,7 +82,7 @@ export function PieceSection({
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
-      role="img"
+      role="group"
       aria-label={`${shape.name} cut through: ${text(pieceMm, 'mm')} across, mound ${text(
         2 * shape.mound.radiusMm,
         'mm',
@@ -121,17 +123,20 @@ export function PieceSection({
         stroke="var(--dim-line)"
         strokeWidth={1.2}
       />
-      <text
-        x={topX}
-        y={topY - 28}
-        textAnchor="middle"
-        fontSize={15}
-        fontWeight={thinWeakest ? 700 : 500}
-        fill={thinWeakest ? STATE_COLOUR[thinState] : 'var(--ink)'}
-      >
-        {thinWeakest ? `${STATE_WORDS[thinState].mark} ` : ''}
-        {text(shape.overTopMm, 'mm')} over the top
-      </text>
+      <FigureMark working={working.overTop}>
+        <rect x={topX - 80} y={topY - 46} width={160} height={28} fill="transparent" />
+        <text
+          x={topX}
+          y={topY - 28}
+          textAnchor="middle"
+          fontSize={15}
+          fontWeight={thinWeakest ? 700 : 500}
+          fill={thinWeakest ? STATE_COLOUR[thinState] : 'var(--ink)'}
+        >
+          {thinWeakest ? `${STATE_WORDS[thinState].mark} ` : ''}
+          {text(shape.overTopMm, 'mm')} over the top
+        </text>
+      </FigureMark>
       {thinWeakest && (
         <circle
           cx={topX}
@@ -154,23 +159,31 @@ export function PieceSection({
           strokeWidth={lipState === 'holds' ? 1.2 : 2.4}
         />
       </g>
-      <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
-        {STATE_WORDS[lipState].mark} {text(shape.lipMm, 'mm')} lip
-      </text>
-      <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
-        needs {text(shape.neededLipMm, 'mm')}
-      </text>
-      <text
-        x={X(section.piece.toX) + 10}
-        y={edgeY + (edge.pressedMm * scale) / 2 - 2}
-        fontSize={13}
-        fill="var(--ink-dim)"
-      >
-        edge
-        <tspan x={X(section.piece.toX) + 10} dy={15}>
-          {text(edge.pressedMm, 'mm')}
-        </tspan>
-      </text>
+      <FigureMark working={working.lip}>
+        <rect x={lipBox} y={bracketY - 44} width={118} height={26} fill="transparent" />
+        <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
+          {STATE_WORDS[lipState].mark} {text(shape.lipMm, 'mm')} lip
+        </text>
+      </FigureMark>
+      <FigureMark working={working.lipNeeded}>
+        <rect x={lipBox} y={bracketY - 18} width={118} height={18} fill="transparent" />
+        <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
+          needs {text(shape.neededLipMm, 'mm')}
+        </text>
+      </FigureMark>
+      <FigureMark working={working.edge}>
+        <text
+          x={X(section.piece.toX) + 10}
+          y={edgeY + (edge.pressedMm * scale) / 2 - 2}
+          fontSize={13}
+          fill="var(--ink-dim)"
+        >
+          edge
+          <tspan x={X(section.piece.toX) + 10} dy={15}>
+            {text(edge.pressedMm, 'mm')}
+          </tspan>
+        </text>
+      </FigureMark>
       <Dimension
         vertical
         from={topY}
@@ -178,12 +191,14 @@ export function PieceSection({
         at={X(section.piece.fromX) - 14}
         text={text(fullMm, 'mm')}
       />
-      <Dimension
-        from={X(section.mound.fromX)}
-        to={X(section.mound.toX)}
-        at={baseY + 26}
-        text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
-      />
+      <FigureMark working={working.mound}>
+        <Dimension
+          from={X(section.mound.fromX)}
+          to={X(section.mound.toX)}
+          at={baseY + 26}
+          text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
+        />
+      </FigureMark>
       <Dimension
         from={X(section.piece.fromX)}
         to={X(section.piece.toX)}

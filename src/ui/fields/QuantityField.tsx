@@ -11,7 +11,8 @@ export interface QuantityFieldProps {
   readonly kind: QuantityKind;
   /** In the core's units; undefined for a field that may stay empty. */
   readonly value: number | undefined;
-  onChange(value: number): void;
+  /** Takes the value; a reason given back is why it was not, and the typed text stays. */
+  onChange(value: number): string | null | void;
   /** Called when an optional field is emptied. */
   onClear?(): void;
   /** One nudge by arrow key, in the core's units. Shift makes it a tenth (counts stay whole). */
@@ -46,7 +47,11 @@ export function QuantityField(props: QuantityFieldProps) {
         setError(parsed.error);
         return;
       }
-      onChange(parsed.value);
+      const refused = onChange(parsed.value);
+      if (refused) {
+        setError(`${label} ${refused}`);
+        return;
+      }
     }
     setDraft(null);
     setError(null);

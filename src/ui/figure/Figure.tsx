@@ -1,7 +1,7 @@
 'use client';
 
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import type { FigureKind, Working } from '@/core/working/working';
 import { useUnits } from '../units/UnitsContext';
 
@@ -33,7 +33,7 @@ export function Figure({
   return (
     <Popover.Root>
       <Popover.Trigger
-        className={`inline-flex min-h-[28px] items-baseline rounded px-0.5 text-left underline decoration-current/30 decoration-dotted decoration-1 underline-offset-4 hover:decoration-current ${className}`}
+        className={`inline-flex min-h-[28px] items-baseline pointer-coarse:min-h-[44px] pointer-coarse:items-center rounded px-0.5 text-left underline decoration-current/30 decoration-dotted decoration-1 underline-offset-4 hover:decoration-current ${className}`}
         title={`${working.label}: show the working`}
       >
         {children ?? (
@@ -44,18 +44,49 @@ export function Figure({
         )}
         <span className="sr-only">, show the working</span>
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          collisionPadding={12}
-          aria-label={`Working: ${working.label}`}
-          className="popover w-[min(23rem,calc(100vw-1.5rem))] p-4 text-small"
-        >
-          <WorkingSheet working={working} />
-          <Popover.Arrow className="fill-[var(--board-rule)]" />
-        </Popover.Content>
-      </Popover.Portal>
+      <WorkingPopover working={working} />
     </Popover.Root>
+  );
+}
+
+/** The same inside a drawing: its label opens the working. */
+export function FigureMark({ working, children }: { working: Working; children: ReactNode }) {
+  const open = (event: KeyboardEvent<SVGGElement>) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    event.currentTarget.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+  };
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <g
+          role="button"
+          tabIndex={0}
+          aria-label={`${working.label}: show the working`}
+          onKeyDown={open}
+          className="cursor-pointer hover:opacity-75"
+        >
+          {children}
+        </g>
+      </Popover.Trigger>
+      <WorkingPopover working={working} />
+    </Popover.Root>
+  );
+}
+
+function WorkingPopover({ working }: { working: Working }) {
+  return (
+    <Popover.Portal>
+      <Popover.Content
+        sideOffset={6}
+        collisionPadding={12}
+        aria-label={`Working: ${working.label}`}
+        className="popover w-[min(23rem,calc(100vw-1.5rem))] p-4 text-small"
+      >
+        <WorkingSheet working={working} />
+        <Popover.Arrow className="fill-[var(--board-rule)]" />
+      </Popover.Content>
+    </Popover.Portal>
   );
 }
 

@@ -2,7 +2,7 @@ import { input, type Working } from '../../working/working';
 import { DOUGH_DENSITY_G_PER_ML } from '../../constants';
 import type { PlanContext } from '../context';
 import type { PlanFigures } from '../figures';
-import { GEOMETRY } from './sources';
+import { BALANCE, GEOMETRY } from './sources';
 
 /** Workings of the dough. */
 export function doughWorkings({ plan, hydration: h }: PlanContext, f: PlanFigures) {
@@ -35,6 +35,44 @@ export function doughWorkings({ plan, hydration: h }: PlanContext, f: PlanFigure
       ],
       source: 'craft rule; whole egg near 38.5 %, water near 49 %',
       range: [h.low, h.high],
+    },
+    addWater: {
+      label: 'Water to the target',
+      value: f.dough.addWaterG,
+      unit: 'g',
+      kind: 'law',
+      formula: '(target − hydration) × flour, for this batch',
+      inputs: [
+        input('target', h.target, 'share'),
+        input('hydration', h.hydration, 'share'),
+        input('flour in this batch', h.flourG * f.dough.scale, 'g'),
+      ],
+      source: BALANCE,
+    },
+    addFlour: {
+      label: 'Flour to the target',
+      value: f.dough.addFlourG,
+      unit: 'g',
+      kind: 'law',
+      formula: 'water ÷ target − flour, for this batch',
+      inputs: [
+        input('water in this batch', h.waterG * f.dough.scale, 'g'),
+        input('target', h.target, 'share'),
+        input('flour in this batch', h.flourG * f.dough.scale, 'g'),
+      ],
+      source: BALANCE,
+    },
+    doughScale: {
+      label: 'Your dough recipe, times',
+      value: f.dough.scale,
+      unit: 'ratio',
+      kind: 'law',
+      formula: 'dough for this batch ÷ what the recipe makes',
+      inputs: [
+        input('this batch', f.dough.totalG, 'g'),
+        input('the recipe makes', f.dough.recipeG, 'g'),
+      ],
+      source: BALANCE,
     },
     doughPerPiece: {
       label: 'Dough in one piece',
@@ -72,6 +110,18 @@ export function fillingWorkings({ plan, composition: c }: PlanContext, f: PlanFi
         input('mass', c.massG, 'g'),
       ],
       source: 'balance on the ingredient and preparation tables',
+    },
+    fillingScale: {
+      label: 'Your filling recipe, times',
+      value: f.filling.scale,
+      unit: 'ratio',
+      kind: 'law',
+      formula: 'filling for this batch ÷ what the recipe makes, prepared',
+      inputs: [
+        input('this batch', f.filling.totalG, 'g'),
+        input('the recipe makes', f.filling.recipeG, 'g'),
+      ],
+      source: BALANCE,
     },
     stiffness: {
       label: 'Stiffness',

@@ -3,12 +3,14 @@ import type { PlanContext } from '../context';
 import type { PlanFigures } from '../figures';
 import { countWorkings } from './count';
 import { doughWorkings, fillingWorkings } from './doughAndFilling';
+import { ledgerWorkings } from './ledger';
 import { sheetWorkings, shapeWorkings } from './sheetAndShape';
 
 /** Every figure of the plan that can be opened, with its working. */
 export function workingsOf(context: PlanContext, figures: PlanFigures) {
   return {
     ...countWorkings(context, figures),
+    ...ledgerWorkings(context, figures),
     ...doughWorkings(context, figures),
     ...fillingWorkings(context, figures),
     ...sheetWorkings(context, figures),

@@ -11,6 +11,8 @@ export interface EditorValue {
   readonly result: PlanResult;
   readonly kitchen: Kitchen;
   edit(change: (plan: Plan) => Plan, key?: string): void;
+  /** For a field that shows a refusal itself: the reason, or null when the change was taken. */
+  tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;
 }
 
 const Context = createContext<EditorValue | null>(null);

@@ -180,6 +180,26 @@ describe('planEditor', () => {
     expect(editor.getSnapshot().refused).toBeNull();
   });
 
+  it('gives a field the reason why its value was not taken, and says it nowhere else', async () => {
+    const { editor, dose } = await open();
+    expect(editor.tryEdit((plan) => dosed(plan, 900))).toMatch(
+      /Dose must be a number from 0\.2 to 60 g/,
+    );
+    expect(editor.getSnapshot().refused).toBeNull();
+    expect(dose()).toBe(start.shape.doseG);
+    expect(editor.tryEdit((plan) => dosed(plan, 7))).toBeNull();
+    expect(dose()).toBe(7);
+  });
+
+  it('takes a change made before it can be checked, once it can', async () => {
+    const stand = standIn();
+    const editor = createPlanEditor(stand.world, { plan: start, edition: 1, revision: 1 });
+    editor.edit((plan) => dosed(plan, 9));
+    expect(editor.getSnapshot().plan.shape.doseG).toBe(start.shape.doseG);
+    await stand.pass(0);
+    expect(editor.getSnapshot().plan.shape.doseG).toBe(9);
+  });
+
   describe('when another window has saved', () => {
     const theirs = dosed(start, 5);
     const conflicted = async () => {

@@ -134,16 +134,21 @@ export function createPlanEditor(
     publish();
   }
 
-  /** Takes a change when it leaves a plan; else says why not. */
-  const apply = (change: (plan: Plan) => Plan, key: string) => {
-    if (!read) return;
+  /** Takes a change when it leaves a plan; else gives the reason why not. */
+  const apply = (change: (plan: Plan) => Plan, key: string): string | null => {
     try {
-      move(advance(history, read(change(history.present)), { key, at: world.now() }));
+      move(advance(history, read!(change(history.present)), { key, at: world.now() }));
+      return null;
     } catch (error) {
       if (!(error instanceof PlanError)) throw error;
-      refused = error.message;
-      publish();
+      return error.message;
     }
+  };
+
+  const refuse = (why: string | null) => {
+    if (why === null) return;
+    refused = why;
+    publish();
   };
 
   const ready = world.loadReader().then((reader) => {
@@ -164,8 +169,14 @@ export function createPlanEditor(
      * @param key what it is about: changes with the same key shortly after one another undo as one
      */
     edit(change: (plan: Plan) => Plan, key = ''): void {
-      if (read) apply(change, key);
-      else void ready.then(() => apply(change, key));
+      if (read) refuse(apply(change, key));
+      else void ready.then(() => refuse(apply(change, key)));
+    },
+    /** The same for a field that shows a refusal itself: gives the reason, or null when taken. */
+    tryEdit(change: (plan: Plan) => Plan, key = ''): string | null {
+      if (read) return apply(change, key);
+      void ready.then(() => refuse(apply(change, key)));
+      return null;
     },
     undo: () => move(undo(history)),
     redo: () => move(redo(history)),

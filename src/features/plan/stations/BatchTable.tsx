@@ -1,5 +1,8 @@
 'use client';
 
+import { partWorking } from '@/core/plan/workings/parts';
+import type { Working } from '@/core/working/working';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What to weigh out for this batch: the recipe scaled to what the pieces need. */
@@ -7,12 +10,12 @@ export function BatchTable({
   title,
   scale,
   rows,
-  totalG,
+  total,
 }: {
   title: string;
-  scale: number;
-  rows: readonly { id: string; name: string; note?: string; g: number }[];
-  totalG: number;
+  scale: Working;
+  rows: readonly { id: string; name: string; note?: string; recipeG: number; g: number }[];
+  total: Working;
 }) {
   const { text } = useUnits();
   return (
@@ -20,7 +23,7 @@ export function BatchTable({
       <h3 className="flex items-baseline justify-between gap-3">
         {title}
         <span className="text-small font-normal text-ink-dim">
-          your recipe × {scale.toFixed(2)}
+          your recipe × <Figure working={scale} />
         </span>
       </h3>
       <table className="mt-1 w-full">
@@ -32,7 +35,7 @@ export function BatchTable({
                 {row.note && <span className="text-ink-dim">, {row.note}</span>}
               </th>
               <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
-                {text(row.g, 'g')}
+                <Figure working={partWorking(row, scale.value)}>{text(row.g, 'g')}</Figure>
               </td>
             </tr>
           ))}
@@ -43,7 +46,7 @@ export function BatchTable({
               In all, ready to use
             </th>
             <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
-              {text(totalG, 'g')}
+              <Figure working={total}>{text(total.value, 'g')}</Figure>
             </td>
           </tr>
         </tfoot>

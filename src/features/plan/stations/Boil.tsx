@@ -78,7 +78,9 @@ export function BoilPanel() {
         <Big label="Face soft, about">
           <Figure working={working.faceSoft} />
         </Big>
-        <Big label={`Salt for ${text(plan.boil.waterL, 'litre')}`}>{text(result.saltG, 'g')}</Big>
+        <Big label={`Salt for ${text(plan.boil.waterL, 'litre')}`}>
+          <Figure working={working.salt} />
+        </Big>
       </section>
       <dl className="grid gap-3">
         <Says term="Floating is not done">

@@ -44,6 +44,16 @@ export function CountControls() {
           label: SERVING_NAMES[value],
         }))}
       />
+      <label className="block">
+        <span className="mb-1 block text-small text-ink-dim">Note, printed on the bench card</span>
+        <textarea
+          rows={2}
+          maxLength={4000}
+          className="field py-2"
+          value={plan.note}
+          onChange={(event) => edit((before) => ({ ...before, note: event.target.value }), 'note')}
+        />
+      </label>
       <details open>
         <summary className="min-h-[44px] py-2 font-semibold">Losses and spares</summary>
         <div className="grid grid-cols-2 gap-3">
@@ -140,38 +150,34 @@ function DeadHeatControls() {
 
 export function CountPanel() {
   const { result, plan } = useEditor();
-  const { dough, filling } = result.ledger;
+  const { working: w } = result;
   return (
     <div className="grid gap-6">
       <LedgerBar
         title="Where the dough goes"
-        totalG={dough.inG}
+        total={w.doughTotal}
         parts={[
-          { name: 'plated', g: dough.platedG, fill: 'var(--dough)' },
-          { name: 'spare', g: dough.spareG, fill: 'var(--dough-edge)' },
-          { name: 'tasted', g: dough.tastedG, fill: 'var(--board-rule)' },
-          { name: 'trim', g: dough.trimG + dough.endTrimG, fill: 'var(--dim-line)' },
-          { name: 'stuck', g: dough.stuckG, fill: 'var(--ink-dim)' },
-          { name: 'left over', g: dough.leftoverG, fill: 'var(--ochre)' },
+          { name: 'plated', of: w.platedDough, fill: 'var(--dough)' },
+          { name: 'spare', of: w.spareDough, fill: 'var(--dough-edge)' },
+          { name: 'tasted', of: w.tastedDough, fill: 'var(--board-rule)' },
+          { name: 'trim', of: w.trimDough, fill: 'var(--dim-line)' },
+          { name: 'stuck', of: w.stuckDough, fill: 'var(--ink-dim)' },
+          { name: 'left over', of: w.leftoverDough, fill: 'var(--ochre)' },
         ]}
       />
       <LedgerBar
         title="Where the filling goes"
-        totalG={filling.inG}
+        total={w.fillingTotal}
         parts={[
-          { name: 'plated', g: filling.platedG, fill: plan.colour },
+          { name: 'plated', of: w.platedFilling, fill: plan.colour },
           {
             name: 'spare',
-            g: filling.spareG,
+            of: w.spareFilling,
             fill: `color-mix(in srgb, ${plan.colour} 65%, var(--ink))`,
           },
-          { name: 'tasted', g: filling.tastedG, fill: 'var(--board-rule)' },
-          {
-            name: `in the ${plan.batch.fillingLoss.kind}`,
-            g: filling.inBowlG,
-            fill: 'var(--ink-dim)',
-          },
-          { name: 'left over', g: filling.leftoverG, fill: 'var(--ochre)' },
+          { name: 'tasted', of: w.tastedFilling, fill: 'var(--board-rule)' },
+          { name: `in the ${plan.batch.fillingLoss.kind}`, of: w.inBowl, fill: 'var(--ink-dim)' },
+          { name: 'left over', of: w.leftoverFilling, fill: 'var(--ochre)' },
         ]}
       />
     </div>

@@ -11,7 +11,7 @@ import { BandScale } from './BandScale';
 import { BatchTable } from './BatchTable';
 import { IngredientPicker } from './IngredientPicker';
 import { PartRow } from './PartRow';
-import { PlanChoice, PlanField } from './PlanField';
+import { PlanChoice, PlanField, withoutPath } from './PlanField';
 
 type Parts = Plan['dough']['parts'];
 
@@ -24,7 +24,7 @@ const withPart = (parts: Parts, index: number, change: Partial<Parts[number]>): 
   parts.map((part, i) => (i === index ? { ...part, ...change } : part));
 
 export function DoughControls() {
-  const { plan, edit } = useEditor();
+  const { plan, edit, tryEdit } = useEditor();
   const { parts, rh } = plan.dough;
   return (
     <>
@@ -41,7 +41,12 @@ export function DoughControls() {
               removable={parts.length > 1}
               onPick={({ id }) => edit((p) => withParts(p, withPart(p.dough.parts, index, { id })))}
               onAmount={(g) =>
-                edit((p) => withParts(p, withPart(p.dough.parts, index, { g })), `dough ${index}`)
+                withoutPath(
+                  tryEdit(
+                    (p) => withParts(p, withPart(p.dough.parts, index, { g })),
+                    `dough ${index}`,
+                  ),
+                )
               }
               onRemove={() =>
                 edit((p) =>
@@ -118,10 +123,17 @@ export function DoughPanel() {
         <b>
           <Figure working={working.hydrationTarget}>{text(d.target, 'share')}</Figure>
         </b>
-        , an estimate. Exactly on it: {correction(d.addWaterG, 'water', text)}, or{' '}
-        {correction(d.addFlourG, 'flour', text)}. Go in small steps: a correction only goes one way.
+        , an estimate. Exactly on it:{' '}
+        <Figure working={working.addWater}>{correction(d.addWaterG, 'water', text)}</Figure>, or{' '}
+        <Figure working={working.addFlour}>{correction(d.addFlourG, 'flour', text)}</Figure>. Go in
+        small steps: a correction only goes one way.
       </p>
-      <BatchTable title="Weigh for this batch" scale={d.scale} rows={d.parts} totalG={d.totalG} />
+      <BatchTable
+        title="Weigh for this batch"
+        scale={working.doughScale}
+        rows={d.parts}
+        total={working.doughTotal}
+      />
     </div>
   );
 }

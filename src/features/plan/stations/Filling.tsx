@@ -13,7 +13,7 @@ import { BandScale } from './BandScale';
 import { BatchTable } from './BatchTable';
 import { IngredientPicker } from './IngredientPicker';
 import { PartRow } from './PartRow';
-import { PlanChoice, PlanField } from './PlanField';
+import { PlanChoice, PlanField, withoutPath } from './PlanField';
 
 type Part = Plan['filling']['parts'][number];
 
@@ -38,7 +38,7 @@ const asIngredient = (id: string, { g, preparation }: Part): Part => ({
 });
 
 export function FillingControls() {
-  const { plan, edit } = useEditor();
+  const { plan, edit, tryEdit } = useEditor();
   const { parts } = plan.filling;
   return (
     <>
@@ -55,9 +55,11 @@ export function FillingControls() {
               removable={parts.length > 1}
               onPick={({ id }) => edit((p) => withPart(p, index, (each) => asIngredient(id, each)))}
               onAmount={(g) =>
-                edit(
-                  (p) => withPart(p, index, ({ id, preparation }) => ({ id, g, preparation })),
-                  `filling ${index}`,
+                withoutPath(
+                  tryEdit(
+                    (p) => withPart(p, index, ({ id, preparation }) => ({ id, g, preparation })),
+                    `filling ${index}`,
+                  ),
                 )
               }
               onRemove={() =>
@@ -113,7 +115,7 @@ export function FillingControls() {
 
 /** What is done to one ingredient, and its weighed result when there is one. */
 function PartPreparation({ part, index }: { part: Part; index: number }) {
-  const { edit } = useEditor();
+  const { edit, tryEdit } = useEditor();
   const ways = preparationsFor(startingPantry, part.id);
   if (ways.length < 2) return null;
   const name = startingPantry.ingredients.get(part.id)?.name ?? part.id;
@@ -146,7 +148,12 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
           placeholder={`≈ ${Math.round(part.g * (chosen?.massYield ?? 1))}`}
           step={10}
           onChange={(weighedG) =>
-            edit((p) => withPart(p, index, (each) => ({ ...each, weighedG })), `weighed ${index}`)
+            withoutPath(
+              tryEdit(
+                (p) => withPart(p, index, (each) => ({ ...each, weighedG })),
+                `weighed ${index}`,
+              ),
+            )
           }
           onClear={() =>
             edit((p) => withPart(p, index, ({ id, g, preparation }) => ({ id, g, preparation })))
@@ -188,14 +195,14 @@ export function FillingPanel() {
       </p>
       <BatchTable
         title="Weigh for this batch, raw"
-        scale={f.scale}
+        scale={working.fillingScale}
         rows={f.parts.map((part) => ({
           ...part,
           ...(part.preparation !== 'As it is' && {
             note: `${part.preparation.toLowerCase()}, gives ${text(part.preparedG, 'g')}`,
           }),
         }))}
-        totalG={f.totalG}
+        total={working.fillingTotal}
       />
     </div>
   );

@@ -24,7 +24,7 @@ export function PartRow({
   id: string;
   g: number;
   onPick(ingredient: Ingredient): void;
-  onAmount(g: number): void;
+  onAmount(g: number): string | null;
   onRemove(): void;
   removable: boolean;
   children?: ReactNode;

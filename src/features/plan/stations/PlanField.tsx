@@ -18,7 +18,7 @@ export function PlanField({
   placeholder?: string;
   hint?: string;
 }) {
-  const { plan, edit } = useEditor();
+  const { plan, edit, tryEdit } = useEditor();
   const { label, kind, step, ...range } = PLAN_FIELDS[at];
   return (
     <QuantityField
@@ -27,12 +27,16 @@ export function PlanField({
       step={step}
       range={range}
       value={readAt(plan, at) as number | undefined}
-      onChange={(value) => edit((before) => writeAt(before, at, value), at)}
+      onChange={(value) => withoutPath(tryEdit((before) => writeAt(before, at, value), at))}
       {...(optional && { onClear: () => edit((before) => writeAt(before, at, undefined)) })}
       {...rest}
     />
   );
 }
+
+/** A refusal as a field says it: `must be …`, its own name in front, the path left out. */
+export const withoutPath = (refusal: string | null): string | null =>
+  refusal && refusal.replace(/^[\w.[\]]+: /, '');
 
 /** One of a few words of the plan. */
 export function PlanChoice<T extends string>({

@@ -10,9 +10,8 @@ import { useEditor } from '../editor/EditorContext';
 export function StripPanel() {
   const { plan, result, edit } = useEditor();
   const { text } = useUnits();
-  const { grid, blank, lengthMm, widthMm, count } = result.sheet;
+  const { grid, gridShare: drawn, lengthMm, widthMm, count } = result.sheet;
   if (count === 0) return <p>No dough, no sheet: give more in How many.</p>;
-  const drawn = (grid.count * blank.alongMm * blank.acrossMm * blank.layers) / (lengthMm * widthMm);
   const apart = Math.abs(drawn - plan.batch.usedShare) > 0.03;
   const settable = Math.min(1, Math.max(0.2, Math.round(drawn * 100) / 100));
   return (
@@ -32,7 +31,8 @@ export function StripPanel() {
       </div>
       <p className="mt-2">
         <b>{grid.count} pieces a sheet</b> on a straight grid, {grid.along} along and {grid.across}{' '}
-        across: {text(drawn, 'share')} of it used, before the trim is rolled again.
+        across: <Figure working={result.working.sheetDrawn}>{text(drawn, 'share')}</Figure> of it
+        used, before the trim is rolled again.
       </p>
       {apart && drawn >= 0.2 && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
