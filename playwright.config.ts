@@ -9,6 +9,8 @@ export default defineConfig({
   timeout: 30_000,
   expect: { timeout: 7_000 },
   workers: 2,
+  // A slow machine may not have woken the page yet; what fails twice fails.
+  retries: process.env.CI ? 1 : 0,
   fullyParallel: true,
   forbidOnly: true,
   outputDir: '.cache/e2e-results',

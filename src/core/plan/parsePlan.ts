@@ -8,7 +8,7 @@ import {
 import { prepare } from '../composition/prepare';
 import { FieldError } from '../range';
 import { familyOf } from '../shapes/families';
-import { PlanError } from './planError';
+import { asPlanCheck, PlanError } from './planError';
 import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './schema';
 
 /** Brings a document of version n to n + 1; one entry per old version, none while there is only one. */
@@ -65,7 +65,7 @@ export function parsePlan(document: unknown, pantry: Pantry = startingPantry): P
     const { path, message } = firstIssue(parsed.error);
     throw new PlanError(path ? `${path}: ${message}` : message, path);
   }
-  checkAgainstPantry(parsed.data, pantry);
+  asPlanCheck(() => checkAgainstPantry(parsed.data, pantry));
   return parsed.data;
 }
 
@@ -86,31 +86,21 @@ const dotted = (path: readonly PropertyKey[]): string =>
 
 /** What the schema cannot know: ids, preparations that suit, weighed results that are possible, sizes of this shape. */
 function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
-  try {
-    plan.dough.parts.forEach((part, i) => findIngredient(pantry, part.id, `dough.parts[${i}].id`));
-    const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
-    if (!plan.dough.parts.some((part) => part.g > 0 && isFlour(part.id))) {
-      throw new FieldError('dough.parts', 'must hold at least one flour, more than 0 g');
-    }
-    plan.filling.parts.forEach((part, i) => {
-      const at = `filling.parts[${i}]`;
-      const ingredient = findIngredient(pantry, part.id, `${at}.id`);
-      const preparation = findPreparation(pantry, part.preparation, part.id, `${at}.preparation`);
-      prepare(ingredient, part.g, preparation, part.weighedG, at);
-    });
-    if (!plan.filling.parts.some((part) => (part.weighedG ?? part.g) > 0)) {
-      throw new FieldError('filling.parts', 'must hold more than 0 g of something');
-    }
-    checkShape(plan);
-  } catch (error) {
-    if (error instanceof FieldError) {
-      throw new PlanError(
-        `${error.field}: ${error.message.slice(error.field.length + 1)}`,
-        error.field,
-      );
-    }
-    throw error;
+  plan.dough.parts.forEach((part, i) => findIngredient(pantry, part.id, `dough.parts[${i}].id`));
+  const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+  if (!plan.dough.parts.some((part) => part.g > 0 && isFlour(part.id))) {
+    throw new FieldError('dough.parts', 'must hold at least one flour, more than 0 g');
   }
+  plan.filling.parts.forEach((part, i) => {
+    const at = `filling.parts[${i}]`;
+    const ingredient = findIngredient(pantry, part.id, `${at}.id`);
+    const preparation = findPreparation(pantry, part.preparation, part.id, `${at}.preparation`);
+    prepare(ingredient, part.g, preparation, part.weighedG, at);
+  });
+  if (!plan.filling.parts.some((part) => (part.weighedG ?? part.g) > 0)) {
+    throw new FieldError('filling.parts', 'must hold more than 0 g of something');
+  }
+  checkShape(plan);
 }
 
 function checkShape({ shape }: Plan): void {

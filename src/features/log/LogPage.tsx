@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import type { Comparison } from '@/core/log/compareLog';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -9,9 +8,10 @@ import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
+import { later } from '@/ui/layout/later';
 import { say, sayTrouble } from '@/ui/layout/say';
 
-const BurstChart = dynamic(() => import('./BurstChart'), { ssr: false });
+const BurstChart = later(() => import('./BurstChart'));
 
 /** An entry with what it is compared against already worked out. */
 export interface ShownEntry {

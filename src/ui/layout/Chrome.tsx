@@ -1,16 +1,16 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { UnitPreferences } from '@/core/units/preferences';
 import { CommandsProvider, useCommands, type Command } from '../commands/commands';
 import { UnitsProvider } from '../units/UnitsContext';
+import { later } from './later';
 
 const loadPalette = () => import('../commands/CommandPalette');
-const CommandPalette = dynamic(loadPalette, { ssr: false });
-const Messages = dynamic(() => import('./Messages'), { ssr: false });
-const ShortcutList = dynamic(() => import('../commands/ShortcutList'), { ssr: false });
+const CommandPalette = later(loadPalette);
+const Messages = later(() => import('./Messages'));
+const ShortcutList = later(() => import('../commands/ShortcutList'));
 
 export type Theme = 'system' | 'light' | 'dark';
 

@@ -36,7 +36,9 @@ export interface EditorWorld {
   now(): number;
   later(run: () => void, ms: number): () => void;
   readonly sitting: string;
-  /** Fetches what reads and checks a plan; it is large, and not needed to show one. */
+  /** Refuses a change that cannot be worked out, with a PlanError; at hand at once. */
+  check(plan: Plan): Plan;
+  /** Fetches what reads a whole document; it is large, and not needed to show one. Never fails, may wait. */
   loadReader(): Promise<(document: unknown) => Plan>;
 }
 
@@ -61,7 +63,7 @@ export function createPlanEditor(
   let refused: string | null = null;
   let restored = false;
   let retryMs = FIRST_RETRY_MS;
-  let read: ((document: unknown) => Plan) | null = null;
+  let read: (plan: Plan) => Plan = world.check;
   let cancelTimer = () => {};
   let snapshot: EditorSnapshot;
   const listeners = new Set<() => void>();
@@ -137,7 +139,7 @@ export function createPlanEditor(
   /** Takes a change when it leaves a plan; else gives the reason why not. */
   const apply = (change: (plan: Plan) => Plan, key: string): string | null => {
     try {
-      move(advance(history, read!(change(history.present)), { key, at: world.now() }));
+      move(advance(history, read(change(history.present)), { key, at: world.now() }));
       return null;
     } catch (error) {
       if (!(error instanceof PlanError)) throw error;
@@ -153,6 +155,7 @@ export function createPlanEditor(
 
   const ready = world.loadReader().then((reader) => {
     read = reader;
+    return reader;
   });
 
   publish();
@@ -169,15 +172,10 @@ export function createPlanEditor(
      * @param key what it is about: changes with the same key shortly after one another undo as one
      */
     edit(change: (plan: Plan) => Plan, key = ''): void {
-      if (read) refuse(apply(change, key));
-      else void ready.then(() => refuse(apply(change, key)));
+      refuse(apply(change, key));
     },
     /** The same for a field that shows a refusal itself: gives the reason, or null when taken. */
-    tryEdit(change: (plan: Plan) => Plan, key = ''): string | null {
-      if (read) return apply(change, key);
-      void ready.then(() => refuse(apply(change, key)));
-      return null;
-    },
+    tryEdit: (change: (plan: Plan) => Plan, key = ''): string | null => apply(change, key),
     undo: () => move(undo(history)),
     redo: () => move(redo(history)),
     /** Sends now what waits, or tries again after a failure. */
@@ -186,10 +184,10 @@ export function createPlanEditor(
     async restore(): Promise<void> {
       const text = world.drawer.read();
       if (!text) return;
-      await ready;
+      const reader = await ready;
       try {
         const draft = JSON.parse(text) as { plan: unknown; edition: number };
-        const plan = read!(draft.plan);
+        const plan = reader(draft.plan);
         if (JSON.stringify(plan) === JSON.stringify(saved)) {
           world.drawer.clear();
           return;

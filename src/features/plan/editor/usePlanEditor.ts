@@ -1,9 +1,12 @@
 'use client';
 
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { asPlanCheck } from '@/core/plan/planError';
 import type { Plan } from '@/core/plan/schema';
 import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
 
+const RELOAD_MS = 3000;
 const NO_ANSWER = 'no answer from the server';
 
 async function send(
@@ -33,6 +36,17 @@ async function send(
   }
 }
 
+/** Fetches the reader, again and again while the line is down. */
+async function loadReader(): Promise<(document: unknown) => Plan> {
+  for (;;) {
+    try {
+      return (await import('@/core/plan/parsePlan')).parsePlan;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, RELOAD_MS));
+    }
+  }
+}
+
 function browserWorld(id: string): EditorWorld {
   const key = `mortar-draft-${id}`;
   const sitting = Math.random().toString(36).slice(2);
@@ -57,7 +71,12 @@ function browserWorld(id: string): EditorWorld {
       return () => clearTimeout(timer);
     },
     sitting,
-    loadReader: async () => (await import('@/core/plan/parsePlan')).parsePlan,
+    check: (plan) =>
+      asPlanCheck(() => {
+        evaluatePlan(plan);
+        return plan;
+      }),
+    loadReader,
   };
 }
 

@@ -1,14 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
+import { later } from '@/ui/layout/later';
 
-const IngredientList = dynamic(() => import('./IngredientList'), {
-  ssr: false,
-  loading: () => <p className="p-4 text-ink-dim">Fetching the pantry…</p>,
-});
+const IngredientList = later(() => import('./IngredientList'), 'Fetching the pantry…');
 
 /** Picks an ingredient by name. Dough offers what goes into dough first. */
 export function IngredientPicker({
