@@ -32,15 +32,16 @@ export interface Batch {
 /**
  * Pieces, dough, filling and what is left, from any of the four ways in. Law.
  * What is in hand is kept in the ledgers; what is not in hand is made to measure.
+ * @param addedDoughG flour and water that corrections put into a dough made to measure, g: left over
  * @example solveBatch({ kind: 'portions', portions: 16 }, terms).counts.made
  */
-export function solveBatch(wayIn: WayIn, terms: BatchTerms): Batch {
+export function solveBatch(wayIn: WayIn, terms: BatchTerms, addedDoughG = 0): Batch {
   const made = piecesMade(wayIn, terms);
   const portions = wayIn.kind === 'portions' ? wayIn.portions : portionsFromPieces(made, terms);
   const plated = portions * terms.piecesPerPortion;
   const tasted = Math.min(terms.tasted, made - plated);
   const counts = { made, plated, tasted, spare: made - plated - tasted };
-  const doughG = 'doughG' in wayIn ? wayIn.doughG : doughFor(made, terms);
+  const doughG = 'doughG' in wayIn ? wayIn.doughG : doughFor(made, terms) + addedDoughG;
   const fillingG = 'fillingG' in wayIn ? wayIn.fillingG : fillingFor(made, terms);
   return {
     portions,

@@ -17,6 +17,11 @@ const spoonSchema = z.strictObject({
   ml: quantity('Spoon volume', { min: 0.5, max: 200, unit: 'ml' }),
 });
 
+const tipSchema = z.strictObject({
+  name: shortText('Tip name', 60),
+  mm: quantity('Tip opening', { min: 2, max: 40, unit: 'mm' }),
+});
+
 const potSchema = z.strictObject({
   name: shortText('Pot name', 60),
   litres: quantity('Pot volume', { min: 0.5, max: 200, unit: 'litres' }),
@@ -31,6 +36,12 @@ export const kitchenSchema = z.strictObject({
   /** Weight of one egg's contents, as the cook's eggs run, g. */
   eggG: quantity('Egg without shell', { min: 30, max: 90, unit: 'g' }),
   yolkG: quantity('Yolk', { min: 8, max: 35, unit: 'g' }),
+  /** The air where the dough is made. */
+  roomC: quantity('Kitchen temperature', { min: 0, max: 45, unit: '°C' }).default(22),
+  rh: quantity('Kitchen humidity', { min: 0.05, max: 0.95 }).default(0.55),
+  /** Piping tips, by what comes out. */
+  tips: z.array(tipSchema).max(20).default([]),
+  bagMl: quantity('Piping bag', { min: 50, max: 5000, unit: 'ml' }).default(450),
   rollers: z.array(rollerSchema).min(1, 'Rollers must hold at least one').max(20),
   cutters: z.array(cutterSchema).max(40),
   spoons: z.array(spoonSchema).max(20),
@@ -47,6 +58,13 @@ export const startingKitchen: Kitchen = {
   cooks: [],
   eggG: 50,
   yolkG: 17,
+  roomC: 22,
+  rh: 0.55,
+  tips: [
+    { name: '10 mm plain', mm: 10 },
+    { name: '14 mm plain', mm: 14 },
+  ],
+  bagMl: 450,
   rollers: [...genericRollers],
   cutters: [
     { name: '50 cutter', mm: 50, form: 'square' },

@@ -1,6 +1,6 @@
 import { compose, type Composition } from '../composition/compose';
 import type { Pantry } from '../composition/pantry';
-import { hydration, type Hydration } from '../dough/hydration';
+import { correctedBy } from './doughOfBatch';
 import { yieldStressFromFreeWater } from '../filling/yieldStress';
 import { familyOf } from '../shapes/families';
 import { largestDose, pieceDough, type PieceInput } from '../shapes/piece';
@@ -13,7 +13,6 @@ import type { Plan } from './schema';
 export interface PlanContext {
   readonly plan: Plan;
   readonly pantry: Pantry;
-  readonly hydration: Hydration;
   readonly composition: Composition;
   readonly yieldStressPa: number;
   /** The piece as it will be made: after the dead heat, when that is the way in. */
@@ -21,7 +20,14 @@ export interface PlanContext {
   readonly terms: BatchTerms;
   readonly wayIn: WayIn;
   readonly deadHeat: DeadHeat | null;
+  /** Flour and water that corrections put in, g. */
+  readonly addedDoughG: number;
 }
+
+const addedDough = (plan: Plan): number => {
+  const { flourG, waterG } = correctedBy(plan);
+  return flourG + waterG;
+};
 
 /** Doses of a shape that keep the lip, g: from the least usual to the most that holds; null when none does. */
 export function doseBand(piece: Omit<PieceInput, 'doseG'>): readonly [number, number] | null {
@@ -32,7 +38,7 @@ export function doseBand(piece: Omit<PieceInput, 'doseG'>): readonly [number, nu
 
 /** Reads a plan into the parts its stations need, solving the dead heat where asked. */
 export function planContext(plan: Plan, pantry: Pantry): PlanContext {
-  const { batch, dough, filling, shape, sheet } = plan;
+  const { batch, filling, shape, sheet } = plan;
   const composition = compose(filling.parts, pantry, { air: filling.air, field: 'filling.parts' });
   const yieldStressPa =
     filling.yieldStressPa ?? yieldStressFromFreeWater(composition.freeWaterShare, filling.texture);
@@ -70,11 +76,6 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
   return {
     plan,
     pantry,
-    hydration: hydration(dough.parts, pantry, {
-      rh: dough.rh,
-      style: dough.style,
-      field: 'dough.parts',
-    }),
     composition,
     yieldStressPa,
     piece,
@@ -85,11 +86,14 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
     },
     wayIn: wayInOf(plan),
     deadHeat: heat,
+    addedDoughG: addedDough(plan),
   };
 }
 
-function wayInOf({ batch }: Plan): WayIn {
-  const doughG = batch.doughInHandG;
+function wayInOf(plan: Plan): WayIn {
+  const { batch } = plan;
+  // What was kneaded into the dough in hand is in hand too.
+  const doughG = batch.doughInHandG + addedDough(plan);
   const fillingG = batch.fillingInHandG;
   switch (batch.wayIn) {
     case 'portions':
@@ -104,15 +108,16 @@ function wayInOf({ batch }: Plan): WayIn {
 }
 
 function solveDeadHeat(
-  { batch, sheet }: Plan,
+  plan: Plan,
   piece: PieceInput,
   terms: Omit<BatchTerms, 'doseG' | 'doughPerPieceG'>,
 ): DeadHeat {
+  const { batch, sheet } = plan;
   const { family } = piece;
   const [thin, thick] = family.thicknessBandMm;
   const size = family.dimensions[0];
   return deadHeat({
-    doughG: batch.doughInHandG,
+    doughG: batch.doughInHandG + addedDough(plan),
     fillingG: batch.fillingInHandG,
     doseG: piece.doseG,
     thicknessMm: piece.thicknessMm,

@@ -1,6 +1,7 @@
-import { solveBatch } from '../batch/solveBatch';
+import { solveBatch, type Batch } from '../batch/solveBatch';
 import { startingPantry, type Pantry } from '../composition/pantry';
-import { planContext } from './context';
+import { planContext, type PlanContext } from './context';
+import { roundedUpToEggs } from './doughOfBatch';
 import { figuresOf } from './figures';
 import type { Plan } from './schema';
 import { stationsOf } from './stations';
@@ -8,6 +9,15 @@ import { workingsOf } from './workings';
 
 /** Everything a plan works out to. */
 export type PlanResult = ReturnType<typeof evaluatePlan>;
+
+/** The batch, its dough made up to whole eggs where that is asked for and nothing is in hand. */
+function batchOf({ plan, pantry, wayIn, terms, addedDoughG }: PlanContext): Batch {
+  const exact = solveBatch(wayIn, terms, addedDoughG);
+  if (!plan.dough.roundUp || 'doughG' in wayIn) return exact;
+  const neededG = exact.dough.inG - addedDoughG;
+  const up = roundedUpToEggs(plan, neededG, pantry);
+  return up ? solveBatch(wayIn, terms, addedDoughG + Math.max(0, up.doughG - neededG)) : exact;
+}
 
 /**
  * Works a plan out: pieces, dough, filling, what is left, the piece itself, its margins and weakest
@@ -17,7 +27,7 @@ export type PlanResult = ReturnType<typeof evaluatePlan>;
  */
 export function evaluatePlan(plan: Plan, pantry: Pantry = startingPantry) {
   const context = planContext(plan, pantry);
-  const figures = figuresOf(context, solveBatch(context.wayIn, context.terms));
+  const figures = figuresOf(context, batchOf(context));
   return {
     ...figures,
     stations: stationsOf(plan, figures),

@@ -3,6 +3,7 @@ import type { Batch } from '../batch/solveBatch';
 import { freeWaterGrade } from '../filling/freeWaterGrade';
 import { gridLayout } from '../layout/squareLayout';
 import { pressedEdge } from '../shapes/finish';
+import { doughFigures } from './doughFigures';
 import { makePiece, smallestSize } from '../shapes/piece';
 import { plannedSheets } from '../sheet/plannedSheets';
 import { seenThrough } from '../sheet/seenThrough';
@@ -17,7 +18,7 @@ export type PlanFigures = ReturnType<typeof figuresOf>;
 
 /** Gathers every figure of a plan from its context and its batch. */
 export function figuresOf(context: PlanContext, batch: Batch) {
-  const { plan, pantry, hydration, composition, piece: pieceInput, terms } = context;
+  const { plan, pantry, composition, piece: pieceInput, terms } = context;
   const piece = makePiece(pieceInput);
   const { family, size, thicknessMm, doseG } = pieceInput;
   const link = piece.margins.lip <= piece.margins.thinning ? 'lip' : 'thinning';
@@ -39,7 +40,8 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     gapMm: 0,
   });
   const setting = nearestSetting(plan.sheet.roller, thicknessMm);
-  const doughScale = batch.dough.inG / hydration.massG;
+  const weighedG = batch.dough.inG - context.addedDoughG;
+  const dough = doughFigures(plan, pantry, weighedG);
   const fillingScale = composition.massG > 0 ? batch.filling.inG / composition.massG : 0;
   const pressedMm = pressedEdge(pieceInput.finish, thicknessMm);
   return {
@@ -51,21 +53,7 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     dough: {
       totalG: batch.dough.inG,
       perPieceG: piece.doughG,
-      hydration: hydration.hydration,
-      target: hydration.target,
-      low: hydration.low,
-      high: hydration.high,
-      /** For this batch, not for the recipe as written. */
-      addWaterG: hydration.addWaterG * doughScale,
-      addFlourG: hydration.addFlourG * doughScale,
-      recipeG: hydration.massG,
-      scale: doughScale,
-      parts: plan.dough.parts.map(({ id, g }) => ({
-        id,
-        name: pantry.ingredients.get(id)?.name ?? id,
-        recipeG: g,
-        g: g * doughScale,
-      })),
+      ...dough,
     },
     filling: {
       totalG: batch.filling.inG,

@@ -91,6 +91,12 @@ function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
   if (!plan.dough.parts.some((part) => part.g > 0 && isFlour(part.id))) {
     throw new FieldError('dough.parts', 'must hold at least one flour, more than 0 g');
   }
+  if (plan.dough.yolkG >= plan.dough.eggG) {
+    throw new FieldError(
+      'dough.yolkG',
+      `must be less than the whole egg, ${plan.dough.eggG} g, not ${plan.dough.yolkG}`,
+    );
+  }
   plan.filling.parts.forEach((part, i) => {
     const at = `filling.parts[${i}]`;
     const ingredient = findIngredient(pantry, part.id, `${at}.id`);

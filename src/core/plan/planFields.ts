@@ -15,6 +15,10 @@ const length = (label: string, min: number, max: number, step: number) =>
   ({ label, kind: 'length', min, max, step, unit: 'mm' }) as const;
 const share = (label: string, min: number, max: number, step: number) =>
   ({ label, kind: 'share', min, max, step }) as const;
+const minutes = (label: string, min: number, max: number, step: number) =>
+  ({ label, kind: 'minutes', min, max, step, unit: 'min' }) as const;
+const temperature = (label: string, min: number, max: number) =>
+  ({ label, kind: 'temperature', min, max, step: 1, unit: '°C' }) as const;
 const count = (label: string, min: number, max: number) =>
   ({ label, kind: 'count', min, max, step: 1, whole: true }) as const;
 
@@ -35,6 +39,19 @@ export const PLAN_FIELDS = {
   'batch.breakageShare': share('Breakage', 0, 0.5, 0.01),
   'dough.parts.g': mass('Amount', 0, 50_000, 10),
   'dough.rh': share('Air humidity', 0.05, 0.95, 0.05),
+  'dough.roomC': temperature('Kitchen', 0, 45),
+  'dough.eggG': mass('An egg, no shell', 20, 120, 1),
+  'dough.yolkG': mass('A yolk', 5, 60, 1),
+  'dough.work.kneadMin': minutes('Kneaded', 0, 60, 1),
+  'dough.work.folds': count('Letter folds', 0, 12),
+  'dough.work.restMin': minutes('Rested', 0, 2880, 5),
+  'dough.corrections.amount': {
+    label: 'Correction',
+    kind: 'plain',
+    min: 0.1,
+    max: 2000,
+    step: 1,
+  },
   'filling.parts.g': mass('Amount', 0, 50_000, 10),
   'filling.parts.weighedG': mass('Weighed result', 0, 50_000, 10),
   'filling.air': share('Air worked in', 0, 0.4, 0.01),
@@ -52,14 +69,7 @@ export const PLAN_FIELDS = {
   'shape.sizeMm': length('Blank', 20, 150, 1),
   'shape.pitchMm': length('Pinch to pinch', 10, 90, 1),
   'shape.doseG': mass('Dose', 0.2, 60, 0.5),
-  'hold.minutes': {
-    label: 'Time to boiling',
-    kind: 'minutes',
-    min: 0,
-    max: 130_000,
-    step: 10,
-    unit: 'min',
-  },
+  'hold.minutes': minutes('Time to boiling', 0, 130_000, 10),
   'boil.waterL': {
     label: 'Water in the pot',
     kind: 'litres',
@@ -76,14 +86,7 @@ export const PLAN_FIELDS = {
     step: 1,
     unit: 'g per litre',
   },
-  'boil.safeCoreC': {
-    label: 'Safe core',
-    kind: 'temperature',
-    min: 50,
-    max: 95,
-    step: 1,
-    unit: '°C',
-  },
+  'boil.safeCoreC': temperature('Safe core', 50, 95),
 } as const satisfies Record<string, PlanField>;
 
 /** Path of a number field of a plan: `batch.portions`. */

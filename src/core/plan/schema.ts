@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
 import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
+import { FEELS } from '../dough/feel';
 import { rollerSchema } from '../sheet/roller';
 import { FAMILY_IDS } from '../shapes/families';
 
@@ -58,11 +59,34 @@ const batchSchema = z.strictObject({
     .default({ dose: true, thickness: true, size: true }),
 });
 
+const doughWorkSchema = z.strictObject({
+  by: oneOf('Kneaded by', ['hand', 'mixer', 'processor']).default('hand'),
+  kneadMin: measure('dough.work.kneadMin').default(10),
+  folds: measure('dough.work.folds').default(3),
+  restMin: measure('dough.work.restMin').default(30),
+  restAt: oneOf('Rested', ['room', 'chilled']).default('room'),
+});
+
+/** What the cook felt and did about it, on this batch. */
+const correctionSchema = z.strictObject({
+  feel: oneOf('Feel', FEELS),
+  kind: oneOf('Correction', ['flourG', 'waterG', 'kneadMin', 'restMin', 'folds']),
+  amount: measure('dough.corrections.amount'),
+});
+
 const doughSchema = z.strictObject({
   parts: z.array(doughPartSchema).min(1, 'Dough must hold at least one ingredient').max(30),
   style: oneOf('Dough style', ['plain', 'benchFlourFree', 'rolledByPin']).default('plain'),
   /** Air humidity round flour stored open; left out for sealed flour. */
   rh: measure('dough.rh').optional(),
+  roomC: measure('dough.roomC').default(22),
+  /** What one egg holds, by its grade or as weighed. */
+  eggG: measure('dough.eggG').default(50),
+  yolkG: measure('dough.yolkG').default(17),
+  work: doughWorkSchema.prefault({}),
+  corrections: z.array(correctionSchema).max(60).default([]),
+  /** Make dough up to the next whole egg, where the dough is made to measure. */
+  roundUp: z.boolean({ error: 'Round up must be true or false' }).default(false),
 });
 
 const fillingSchema = z.strictObject({

@@ -1,9 +1,16 @@
+import { REFERENCE_GLUTEN } from '../dough/makeup';
 import { HYDRATION_BAND } from '../dough/targetHydration';
 import { FREE_WATER_BOUNDS } from '../filling/freeWaterGrade';
 import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './cautions';
 import type { PlanFigures } from './figures';
 import type { Plan } from './schema';
 import { stateOfMargin, worst, type State } from './state';
+
+/** Under half of a wheat sheet's gluten a sheet will hardly lift. Rule. */
+const WEAK_GLUTEN = 0.5 * REFERENCE_GLUTEN;
+
+/** Nearly ready rolls, with some spring. Rule. */
+const READY = 0.9;
 
 /** The stations of a plan, in the order of the work. */
 export const STATIONS = ['count', 'dough', 'filling', 'sheet', 'shape', 'seal', 'boil'] as const;
@@ -39,7 +46,11 @@ function countStation({ portions, pieces, deadHeat }: PlanFigures): Station {
 function doughStation({ dough }: PlanFigures): Station {
   const off = dough.hydration - dough.target;
   const word = off < 0 ? 'dry' : 'wet';
-  if (Math.abs(off) <= HYDRATION_BAND + 1e-9) return { state: 'holds', word: 'in its band' };
+  if (Math.abs(off) <= HYDRATION_BAND + 1e-9) {
+    if (dough.makeup.glutenRatio < WEAK_GLUTEN) return { state: 'edge', word: 'weak' };
+    if (dough.ready.readiness < READY) return { state: 'edge', word: 'not ready' };
+    return { state: 'holds', word: 'in its band' };
+  }
   return { state: Math.abs(off) <= 2 * HYDRATION_BAND ? 'edge' : 'fails', word };
 }
 

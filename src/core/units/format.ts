@@ -58,6 +58,8 @@ export function formatFigure(
       return { text: decimals(value, 0), unit: '' };
     case 'Pa':
       return { text: decimals(value, 0), unit: 'Pa' };
+    case 'kPa':
+      return { text: decimals(value, 1), unit: 'kPa' };
     case 'gPerMl':
       return { text: decimals(value, 2), unit: 'g/ml' };
     case 'min':

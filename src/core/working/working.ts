@@ -9,7 +9,19 @@ export type FigureKind = 'law' | 'table' | 'rule' | 'choice';
 
 /** Units a figure may carry inside the core; the interface turns them into the cook's own. */
 export type FigureUnit =
-  'g' | 'ml' | 'mm' | 'mm2' | 'share' | 'ratio' | 'count' | 'Pa' | 'gPerMl' | 'C' | 'min' | 'litre';
+  | 'g'
+  | 'ml'
+  | 'mm'
+  | 'mm2'
+  | 'share'
+  | 'ratio'
+  | 'count'
+  | 'Pa'
+  | 'kPa'
+  | 'gPerMl'
+  | 'C'
+  | 'min'
+  | 'litre';
 
 export interface WorkingInput {
   readonly name: string;

@@ -3,6 +3,7 @@
 import { ClipboardList, History, Printer, Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { startingPantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
@@ -33,10 +34,11 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
   const [at, setAt] = useState<StationId>(startAt);
   const router = useRouter();
   const { plan } = state;
-  const result = useMemo(() => evaluatePlan(plan), [plan]);
+  const pantry = startingPantry;
+  const result = useMemo(() => evaluatePlan(plan, pantry), [plan, pantry]);
   const value = useMemo<EditorValue>(
-    () => ({ plan, result, kitchen, edit: editor.edit, tryEdit: editor.tryEdit }),
-    [plan, result, kitchen, editor],
+    () => ({ plan, result, kitchen, pantry, edit: editor.edit, tryEdit: editor.tryEdit }),
+    [plan, result, kitchen, pantry, editor],
   );
 
   useEffect(() => {
@@ -105,6 +107,8 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
   useCommands(commands);
 
   const { Controls, Panel } = stationParts[at];
+  // Where the work is in the bowl, the piece stays in sight but gives up room.
+  const pieceHeight = at === 'dough' || at === 'filling' ? 200 : 320;
   return (
     <EditorProvider value={value}>
       <BenchBar
@@ -151,7 +155,12 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
         <div className="order-1 min-w-0 lg:order-2">
           <section aria-label="The piece" className="border-b border-board-line px-3 pt-4 lg:px-6">
             <div className="max-md:hidden">
-              <PieceSection result={result} colour={plan.colour} width={640} maxHeight={320} />
+              <PieceSection
+                result={result}
+                colour={plan.colour}
+                width={640}
+                maxHeight={pieceHeight}
+              />
             </div>
             <div className="md:hidden">
               <PieceSection result={result} colour={plan.colour} width={380} maxHeight={290} />

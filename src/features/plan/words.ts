@@ -1,5 +1,7 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Change } from '@/core/plan/remedies';
+import type { CorrectionKind, Feel } from '@/core/dough/feel';
+import { KNEADED } from '@/core/dough/development';
 import { SAFE_CORE_C } from '@/core/plan/cautions';
 import type { Plan } from '@/core/plan/schema';
 import type { StationId } from '@/core/plan/stations';
@@ -81,6 +83,35 @@ export function changeText(change: Change, write: WriteFigure): string {
   }
 }
 
+export const FEEL_NAMES: Record<Feel, string> = {
+  sticky: 'Sticky',
+  crumbly: 'Crumbly',
+  cracking: 'Cracks at the fold',
+  springsBack: 'Springs back',
+  streaky: 'Streaky',
+  slack: 'Slack',
+  grainy: 'Grainy',
+};
+
+/** A correction as something to do: `12 g flour`, `rest 10 min`. */
+export function correctionText(
+  { kind, amount }: { kind: CorrectionKind; amount: number },
+  write: WriteFigure,
+): string {
+  switch (kind) {
+    case 'flourG':
+      return `${write(amount, 'g')} flour`;
+    case 'waterG':
+      return `${write(amount, 'g')} water`;
+    case 'kneadMin':
+      return `knead ${write(amount, 'min')}`;
+    case 'restMin':
+      return `rest ${write(amount, 'min')}`;
+    case 'folds':
+      return `${amount} letter ${amount === 1 ? 'fold' : 'folds'}`;
+  }
+}
+
 export interface Verdict {
   readonly title: string;
   readonly says: string;
@@ -128,6 +159,12 @@ export function stationAdvice(
           ? 'Too little for one full portion.'
           : 'Nothing inside its band uses both up.';
     case 'dough':
+      if (word === 'weak') return 'Dough has little gluten: mix in strong flour, roll it thicker.';
+      if (word === 'not ready') {
+        return dough.ready.kneaded < KNEADED
+          ? `Dough wants kneading: ${write(dough.ready.kneadWantedMin, 'min')} in all.`
+          : `Dough wants rest: ${write(dough.ready.restWantedMin, 'min')} in all, wrapped.`;
+      }
       return dough.hydration < dough.target
         ? `Dough is dry: ${write(dough.addWaterG, 'g')} more water.`
         : `Dough is wet: ${write(dough.addFlourG, 'g')} more flour.`;

@@ -2,7 +2,8 @@ import type { Working } from '../../working/working';
 import type { PlanContext } from '../context';
 import type { PlanFigures } from '../figures';
 import { countWorkings } from './count';
-import { doughWorkings, fillingWorkings } from './doughAndFilling';
+import { doughWorkings } from './dough';
+import { fillingWorkings } from './filling';
 import { ledgerWorkings } from './ledger';
 import { sheetWorkings, shapeWorkings } from './sheetAndShape';
 

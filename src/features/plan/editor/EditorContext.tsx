@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, useContext } from 'react';
+import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
@@ -10,6 +11,7 @@ export interface EditorValue {
   readonly plan: Plan;
   readonly result: PlanResult;
   readonly kitchen: Kitchen;
+  readonly pantry: Pantry;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   /** For a field that shows a refusal itself: the reason, or null when the change was taken. */
   tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;

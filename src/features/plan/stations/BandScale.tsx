@@ -11,9 +11,6 @@ export interface Zone {
   readonly fill: string;
 }
 
-const W = 600;
-const PAD = 6;
-
 /** Where a figure stands on a scale of named zones. */
 export function BandScale({
   working,
@@ -29,8 +26,7 @@ export function BandScale({
   const { text } = useUnits();
   const from = zones[0]?.from ?? 0;
   const to = zones[zones.length - 1]?.to ?? 1;
-  const x = (at: number) =>
-    PAD + ((W - 2 * PAD) * (Math.min(to, Math.max(from, at)) - from)) / (to - from);
+  const place = (Math.min(to, Math.max(from, working.value)) - from) / (to - from);
   return (
     <section>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -42,38 +38,35 @@ export function BandScale({
           <span>{says}</span>
         </p>
       </div>
-      <svg viewBox={`0 0 ${W} 58`} aria-hidden className="mt-1 block w-full">
-        {zones.map((zone) => (
-          <g key={zone.name}>
-            <rect
-              x={x(zone.from)}
-              width={x(zone.to) - x(zone.from)}
-              y={14}
-              height={16}
-              fill={zone.fill}
-              stroke="var(--board-rule)"
-            />
-            <text
-              x={(x(zone.from) + x(zone.to)) / 2}
-              y={47}
-              textAnchor="middle"
-              fontSize={14}
-              fill="var(--ink-dim)"
+      <div aria-hidden className="relative mt-1 pt-3.5">
+        <div className="flex">
+          {zones.map((zone) => (
+            <span
+              key={zone.name}
+              className="min-w-0"
+              style={{ width: `${(100 * (zone.to - zone.from)) / (to - from)}%` }}
             >
-              {zone.name}
-            </text>
-          </g>
-        ))}
-        <path d={`M${x(working.value) - 8} 2h16l-8 12z`} fill="var(--ink)" />
-        <line
-          x1={x(working.value)}
-          x2={x(working.value)}
-          y1={12}
-          y2={31}
-          stroke="var(--ink)"
-          strokeWidth={2}
-        />
-      </svg>
+              <span
+                className="-mr-px block h-4 border border-board-rule"
+                style={{ background: zone.fill }}
+              />
+              <span className="block overflow-hidden pt-0.5 text-center text-small text-ellipsis whitespace-nowrap text-ink-dim">
+                {zone.name}
+              </span>
+            </span>
+          ))}
+        </div>
+        <svg
+          viewBox="-8 0 16 32"
+          width={16}
+          height={32}
+          className="absolute top-0 -translate-x-1/2"
+          style={{ left: `${100 * place}%` }}
+        >
+          <path d="M-8 2h16l-8 12z" fill="var(--ink)" />
+          <line y1={12} y2={31} stroke="var(--ink)" strokeWidth={2} />
+        </svg>
+      </div>
       <p className="sr-only">
         {text(working.value, unit)}: {says}
       </p>

@@ -1,9 +1,12 @@
 'use client';
 
-import { partWorking } from '@/core/plan/workings/parts';
+import { partWorking, type WeighedLine } from '@/core/plan/workings/parts';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
+
+/** Less than this no kitchen scale shows; it comes of making eggs whole. */
+const isWeighable = ({ g, recipeG }: WeighedLine) => g >= 0.05 || recipeG > 0;
 
 /** What to weigh out for this batch: the recipe scaled to what the pieces need. */
 export function BatchTable({
@@ -11,11 +14,14 @@ export function BatchTable({
   scale,
   rows,
   total,
+  wholeEggs = false,
 }: {
   title: string;
   scale: Working;
-  rows: readonly { id: string; name: string; note?: string; recipeG: number; g: number }[];
+  rows: readonly (WeighedLine & { id: string; note?: string })[];
   total: Working;
+  /** Eggs were made to come out whole. */
+  wholeEggs?: boolean;
 }) {
   const { text } = useUnits();
   return (
@@ -28,14 +34,22 @@ export function BatchTable({
       </h3>
       <table className="mt-1 w-full">
         <tbody>
-          {rows.map((row, index) => (
+          {rows.filter(isWeighable).map((row, index) => (
             <tr key={`${row.id}${index}`} className="border-b border-board-line">
               <th scope="row" className="py-1.5 text-left font-normal">
                 {row.name}
+                {row.count && (
+                  <b>
+                    , {row.count.n} {row.count.word}
+                    {row.count.n === 1 ? '' : 's'}
+                  </b>
+                )}
                 {row.note && <span className="text-ink-dim">, {row.note}</span>}
               </th>
               <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
-                <Figure working={partWorking(row, scale.value)}>{text(row.g, 'g')}</Figure>
+                <Figure working={partWorking(row, scale.value, wholeEggs)}>
+                  {text(row.g, 'g')}
+                </Figure>
               </td>
             </tr>
           ))}

@@ -3,8 +3,9 @@
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
-import { startingPantry } from '@/core/composition/pantry';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { bulkUnits, cupsText } from '@/core/units/volume';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useEditor } from '../editor/EditorContext';
 import { IngredientPicker } from './IngredientPicker';
@@ -29,11 +30,21 @@ export function PartRow({
   removable: boolean;
   children?: ReactNode;
 }) {
-  const { kitchen } = useEditor();
-  const name = startingPantry.ingredients.get(id)?.name ?? id;
-  const each = { 'egg-whole': kitchen.eggG, 'egg-yolk': kitchen.yolkG }[id];
+  const { plan, pantry } = useEditor();
+  const { units } = useUnits();
+  const row = pantry.ingredients.get(id);
+  const name = row?.name ?? id;
+  const { eggG, yolkG } = plan.dough;
+  const each = { 'egg-whole': eggG, 'egg-yolk': yolkG }[id];
   const count = each ? g / each : 0;
   const word = id === 'egg-yolk' ? 'yolk' : 'egg';
+  const whole = Math.round(count);
+  const note =
+    each !== undefined && whole >= 1 && Math.abs(count - whole) < 0.01
+      ? `${whole} ${word}${whole > 1 ? 's' : ''}; you can type “${whole + 1} ${word}s”`
+      : row && g > 0
+        ? cupsText(g / row.densityGPerMl, units)
+        : null;
   return (
     <li className="border-b border-board-line py-2">
       <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5">
@@ -52,7 +63,10 @@ export function PartRow({
           value={g}
           step={g < 20 ? 1 : 10}
           onChange={onAmount}
-          {...(each && { extraUnits: { [`${word}s`]: each, [word]: each } })}
+          extraUnits={{
+            ...(each && { [`${word}s`]: each, [word]: each }),
+            ...(row && bulkUnits(row.densityGPerMl, units)),
+          }}
         />
         <button
           type="button"
@@ -64,13 +78,7 @@ export function PartRow({
           <X size={18} aria-hidden />
         </button>
       </div>
-      {each !== undefined && count >= 1 && Math.abs(count - Math.round(count)) < 0.01 && (
-        <p className="text-small text-ink-dim">
-          {Math.round(count)} {word}
-          {Math.round(count) > 1 ? 's' : ''} as yours weigh; you can type “{Math.round(count) + 1}{' '}
-          {word}s”
-        </p>
-      )}
+      {note && <p className="text-small text-ink-dim">{note}</p>}
       {children}
     </li>
   );

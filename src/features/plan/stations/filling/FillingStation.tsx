@@ -8,12 +8,12 @@ import type { Plan } from '@/core/plan/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
-import { BandScale } from './BandScale';
-import { BatchTable } from './BatchTable';
-import { IngredientPicker } from './IngredientPicker';
-import { PartRow } from './PartRow';
-import { PlanChoice, PlanField, withoutPath } from './PlanField';
+import { useEditor } from '../../editor/EditorContext';
+import { BandScale } from '../BandScale';
+import { BatchTable } from '../BatchTable';
+import { IngredientPicker } from '../IngredientPicker';
+import { PartRow } from '../PartRow';
+import { PlanChoice, PlanField, withoutPath } from '../PlanField';
 
 type Part = Plan['filling']['parts'][number];
 

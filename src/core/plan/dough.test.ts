@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import { planWith } from '../testing/plans';
+import { evaluatePlan } from './evaluatePlan';
+import type { Plan } from './schema';
+
+const sum = (parts: readonly { g: number }[]) => parts.reduce((total, { g }) => total + g, 0);
+const yolky = [
+  { id: 'flour-00', g: 400 },
+  { id: 'egg-whole', g: 100 },
+  { id: 'egg-yolk', g: 136 },
+  { id: 'water', g: 7 },
+  { id: 'oil-olive', g: 12 },
+];
+const correction = (kind: string, amount: number) =>
+  ({ feel: 'sticky', kind, amount }) as Plan['dough']['corrections'][number];
+
+describe('the dough of a batch', () => {
+  it('has whole eggs at the recipe’s own hydration, or is weighed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 300 }), fc.boolean(), (portions, rich) => {
+        const { dough } = evaluatePlan(
+          planWith({ batch: { portions }, ...(rich && { dough: { parts: yolky } }) }),
+        );
+        expect(sum(dough.parts)).toBeCloseTo(dough.totalG, 6);
+        expect(dough.hydration).toBeCloseTo(dough.now.waterG / dough.now.flourG, 9);
+        expect(dough.hydration).toBeCloseTo(
+          evaluatePlan(planWith(rich ? { dough: { parts: yolky } } : {})).dough.hydration,
+          5,
+        );
+        for (const { id, g, count } of dough.parts) {
+          if (count) expect(g).toBe(count.n * (id === 'egg-yolk' ? 17 : 50));
+        }
+        if (portions >= 60) expect(dough.whole).not.toBeNull();
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('counts the whites that yolks leave', () => {
+    const { dough } = evaluatePlan(planWith({ dough: { parts: yolky }, batch: { portions: 40 } }));
+    expect(dough.whole!.yolks).toBeGreaterThan(0);
+    expect(dough.whites.g).toBeCloseTo(dough.whole!.yolks * 33, 6);
+  });
+
+  it('is made up to whole eggs when asked, what is too much left over', () => {
+    for (const parts of [undefined, yolky]) {
+      const plan = planWith(parts ? { dough: { parts } } : {});
+      const exact = evaluatePlan(plan);
+      const up = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: true } });
+      expect(up.dough.whole).not.toBeNull();
+      expect(up.pieces).toBe(exact.pieces);
+      expect(up.dough.totalG).toBeGreaterThanOrEqual(exact.dough.totalG);
+      expect(up.leftover.doughG).toBeCloseTo(up.dough.totalG - exact.dough.totalG, 6);
+    }
+  });
+
+  it('is not made up when it is in hand', () => {
+    const plan = planWith({
+      batch: { wayIn: 'dough', doughInHandG: 333 },
+      dough: { roundUp: true },
+    });
+    expect(evaluatePlan(plan).dough.totalG).toBe(333);
+  });
+
+  it('moves with the weather round open flour', () => {
+    const at = (rh?: number) => evaluatePlan(planWith({ dough: { rh } })).dough;
+    expect(at(0.8).now.weatherWaterG).toBeGreaterThan(0);
+    expect(at(0.3).now.weatherWaterG).toBeLessThan(0);
+    expect(at().now.weatherWaterG).toBe(0);
+  });
+});
+
+describe('corrections', () => {
+  const plain = evaluatePlan(planWith());
+  const corrected = (...made: Plan['dough']['corrections']) =>
+    evaluatePlan(planWith({ dough: { corrections: made } }));
+
+  it('keep every gram: what is put in is there, and left over', () => {
+    const after = corrected(correction('flourG', 12), correction('waterG', 3));
+    expect(after.dough.totalG).toBeCloseTo(plain.dough.totalG + 15, 9);
+    expect(after.leftover.doughG).toBeCloseTo(15, 9);
+    expect(after.dough.weighedG).toBeCloseTo(plain.dough.totalG, 9);
+    expect(sum(after.dough.parts)).toBeCloseTo(plain.dough.totalG, 6);
+    expect(after.dough.now.flourG).toBeCloseTo(plain.dough.now.flourG + 12, 9);
+    expect(after.dough.now.waterG).toBeCloseTo(plain.dough.now.waterG + 3, 9);
+  });
+
+  it('move the hydration, the strength and the spring as they should', () => {
+    expect(corrected(correction('flourG', 5)).dough.hydration).toBeLessThan(plain.dough.hydration);
+    expect(corrected(correction('waterG', 5)).dough.hydration).toBeGreaterThan(
+      plain.dough.hydration,
+    );
+    expect(corrected(correction('restMin', 20)).dough.springBack).toBeLessThan(
+      plain.dough.springBack,
+    );
+  });
+
+  it('make more pieces of a dough in hand once there is enough of them', () => {
+    const made = (amount: number) =>
+      evaluatePlan(
+        planWith({
+          batch: { wayIn: 'dough', doughInHandG: 400 },
+          dough: { corrections: [correction('flourG', amount)] },
+        }),
+      );
+    expect(made(40).pieces).toBeGreaterThan(made(1).pieces);
+    expect(made(40).dough.totalG).toBeCloseTo(440, 9);
+  });
+});
+
+describe('a dough that is not ready', () => {
+  it.each([
+    [{ kneadMin: 2 }, 'not ready'],
+    [{ restMin: 5 }, 'not ready'],
+    [{ restMin: 30, restAt: 'chilled' as const }, 'not ready'],
+    [{ restMin: 120, restAt: 'chilled' as const }, 'in its band'],
+  ])('%j is “%s”', (work, word) => {
+    const base = planWith().dough.work;
+    expect(
+      evaluatePlan(planWith({ dough: { work: { ...base, ...work } } })).stations.dough.word,
+    ).toBe(word);
+  });
+
+  it('refuses a yolk heavier than the egg', () => {
+    expect(() => planWith({ dough: { eggG: 30, yolkG: 40 } })).toThrow(
+      /dough\.yolkG: must be less than the whole egg, 30 g, not 40/,
+    );
+  });
+});

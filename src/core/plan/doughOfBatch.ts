@@ -1,0 +1,188 @@
+import type { Part } from '../composition/compose';
+import { findIngredient, type Pantry } from '../composition/pantry';
+import { eggOptions, MOST_G, type EggOption, type FlourBlend } from '../dough/eggOptions';
+import { hydration, type Hydration } from '../dough/hydration';
+import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
+import type { Plan } from './schema';
+
+/** Further off than this in any one measure, eggs are better beaten and weighed. Rule. */
+const WORST_COUNT = 1.5;
+
+const WATER = 'water';
+
+/** What a dough recipe is like, apart from its size: enough to make it again in whole eggs. */
+export interface DoughCharacter {
+  readonly blend: FlourBlend;
+  /** Null without whole eggs or yolks. */
+  readonly yolkShare: number | null;
+  readonly waterShare: number;
+}
+
+/** The dough of one batch as it is weighed out. */
+export interface DoughWeighed {
+  readonly parts: readonly Part[];
+  /** In whole eggs and yolks; null when the recipe has none, or the batch is too small or too large to count. */
+  readonly whole: EggOption | null;
+}
+
+const isCounted = (id: string) => id === EGG_WHOLE || id === EGG_YOLK;
+
+/** Reads a recipe's character: flour blend, yolk share, share of plain water. */
+export function doughCharacter({ dough }: Plan, recipe: Hydration, pantry: Pantry): DoughCharacter {
+  let othersG = 0;
+  let othersWaterG = 0;
+  let othersEggSolidsG = 0;
+  let plainWaterG = 0;
+  let wholeG = 0;
+  let yolkG = 0;
+  for (const { id, g } of dough.parts) {
+    const row = findIngredient(pantry, id);
+    if (row.group === 'flour') continue;
+    if (id === EGG_WHOLE) wholeG += g;
+    else if (id === EGG_YOLK) yolkG += g;
+    else if (id === WATER) plainWaterG += g;
+    else {
+      othersG += g;
+      othersWaterG += g * row.water;
+      if (row.group === 'egg' || row.group === 'egg-substitute') {
+        othersEggSolidsG += g * (1 - row.water);
+      }
+    }
+  }
+  const F = recipe.flourG;
+  return {
+    blend: {
+      absorption: recipe.absorption,
+      othersG: othersG / F,
+      othersWaterG: othersWaterG / F,
+      othersEggSolidsG: othersEggSolidsG / F,
+      weatherWaterG: recipe.weatherWaterG / F,
+    },
+    yolkShare:
+      wholeG + yolkG > 0 ? (yolkG + (wholeG * dough.yolkG) / dough.eggG) / (wholeG + yolkG) : null,
+    waterShare: recipe.waterG > 0 ? Math.min(1, Math.max(0, plainWaterG / recipe.waterG)) : 0,
+  };
+}
+
+/**
+ * The recipe made up to a weight of dough: in whole eggs and yolks where that can be done at the
+ * recipe's own hydration, else each part by its share. Parts add up to the weight. Law.
+ */
+export function weighDough(
+  plan: Plan,
+  recipe: Hydration,
+  totalG: number,
+  pantry: Pantry,
+): DoughWeighed {
+  const scale = totalG / recipe.massG;
+  const byShare = plan.dough.parts.map(({ id, g }) => ({ id, g: g * scale }));
+  const { blend, yolkShare, waterShare } = doughCharacter(plan, recipe, pantry);
+  if (yolkShare === null || totalG < 1 || totalG > MOST_G) return { parts: byShare, whole: null };
+  const [best] = eggOptions(
+    {
+      blend,
+      given: { kind: 'dough', g: totalG },
+      egg: plan.dough,
+      style: plan.dough.style,
+      yolkShare,
+      waterShare,
+      aim: recipe.hydration,
+    },
+    pantry,
+  );
+  const exact = best && Math.abs(best.hydration - recipe.hydration) < 1e-6;
+  if (!exact || best.error > WORST_COUNT) return { parts: byShare, whole: null };
+  return { parts: partsOfOption(plan.dough.parts, best, plan.dough, pantry), whole: best };
+}
+
+/**
+ * Dough that whole eggs make, at least as much as is wanted, at the recipe's own hydration; null
+ * when the recipe counts no eggs.
+ */
+export function roundedUpToEggs(plan: Plan, wantedG: number, pantry: Pantry): EggOption | null {
+  const recipe = hydrationNow(plan, plan.dough.parts, pantry);
+  const { blend, yolkShare, waterShare } = doughCharacter(plan, recipe, pantry);
+  if (yolkShare === null || wantedG < 1 || wantedG > MOST_G) return null;
+  const { dough } = plan;
+  const eggsInRecipe = dough.parts.reduce(
+    (sum, { id, g }) =>
+      sum + (id === EGG_WHOLE ? g / dough.eggG : id === EGG_YOLK ? g / dough.yolkG : 0),
+    0,
+  );
+  const least = Math.max(1, Math.ceil((eggsInRecipe * wantedG) / recipe.massG - 1e-6));
+  // Another split between whole eggs and yolks may make a little less: then one egg more.
+  for (let count = least; count <= least + 3; count += 1) {
+    const [option] = eggOptions(
+      {
+        blend,
+        given: { kind: 'eggs', count },
+        egg: dough,
+        style: dough.style,
+        yolkShare,
+        waterShare,
+        aim: recipe.hydration,
+      },
+      pantry,
+    );
+    if (option && option.doughG >= wantedG - 1e-6) return option;
+  }
+  return null;
+}
+
+/**
+ * A recipe's lines with the eggs, yolks, water and flour of an option: flours and all else keep
+ * their shares, eggs become whole, lines that are no longer needed go.
+ */
+export function partsOfOption(
+  recipe: readonly Part[],
+  option: Pick<EggOption, 'eggs' | 'yolks' | 'waterG' | 'flourG'>,
+  { eggG, yolkG }: { eggG: number; yolkG: number },
+  pantry: Pantry,
+): Part[] {
+  const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+  const flourInRecipe = recipe.reduce((sum, { id, g }) => sum + (isFlour(id) ? g : 0), 0);
+  const factor = option.flourG / flourInRecipe;
+  const lines = new Map<string, number>();
+  const add = (id: string, g: number) => lines.set(id, (lines.get(id) ?? 0) + g);
+  for (const { id, g } of recipe) {
+    if (isCounted(id) || id === WATER) add(id, 0);
+    else add(id, g * factor);
+  }
+  add(EGG_WHOLE, option.eggs * eggG);
+  add(EGG_YOLK, option.yolks * yolkG);
+  add(WATER, option.waterG);
+  return [...lines].filter(([, g]) => g > 0).map(([id, g]) => ({ id, g }));
+}
+
+/** Flour and water that corrections put into this batch, g. */
+export function correctedBy({ dough }: Plan): { flourG: number; waterG: number } {
+  const sum = (kind: string) =>
+    dough.corrections.reduce((total, each) => total + (each.kind === kind ? each.amount : 0), 0);
+  return { flourG: sum('flourG'), waterG: sum('waterG') };
+}
+
+/** The batch as it now stands: weighed parts, and what corrections put in, flour as the recipe blends it. */
+export function partsNow(plan: Plan, weighed: readonly Part[], pantry: Pantry): Part[] {
+  const added = correctedBy(plan);
+  const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+  const flourG = weighed.reduce((sum, { id, g }) => sum + (isFlour(id) ? g : 0), 0);
+  const parts = weighed.map(({ id, g }) => ({
+    id,
+    g: isFlour(id) ? g * (1 + added.flourG / flourG) : g,
+  }));
+  return added.waterG > 0 ? [...parts, { id: WATER, g: added.waterG }] : parts;
+}
+
+/** Hydration of the batch as it now stands. */
+export const hydrationNow = (plan: Plan, parts: readonly Part[], pantry: Pantry): Hydration =>
+  hydration(parts, pantry, { rh: plan.dough.rh, style: plan.dough.style, field: 'dough.parts' });
+
+/** Whites left when yolks are used alone, beyond the whites the recipe itself asks for. */
+export function whitesLeft({ dough }: Plan, weighed: DoughWeighed): { count: number; g: number } {
+  const yolksG = weighed.parts.reduce((sum, { id, g }) => sum + (id === EGG_YOLK ? g : 0), 0);
+  const usedG = weighed.parts.reduce((sum, { id, g }) => sum + (id === EGG_WHITE ? g : 0), 0);
+  const each = dough.eggG - dough.yolkG;
+  const count = weighed.whole?.yolks ?? yolksG / dough.yolkG;
+  const g = Math.max(0, count * each - usedG);
+  return { count: g / each, g };
+}

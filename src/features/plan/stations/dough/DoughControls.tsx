@@ -1,0 +1,147 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { writeAt } from '@/core/plan/at';
+import type { Plan } from '@/core/plan/schema';
+import { Choice } from '@/ui/fields/Choice';
+import { useEditor } from '../../editor/EditorContext';
+import { IngredientPicker } from '../IngredientPicker';
+import { PartRow } from '../PartRow';
+import { PlanChoice, PlanField, withoutPath } from '../PlanField';
+import { EggSize } from './EggSize';
+import { StylePicker } from './StylePicker';
+
+type Parts = Plan['dough']['parts'];
+
+const withParts = (plan: Plan, change: (parts: Parts) => Parts): Plan => ({
+  ...plan,
+  dough: { ...plan.dough, parts: change(plan.dough.parts) },
+});
+
+const withPart = (plan: Plan, index: number, change: Partial<Parts[number]>): Plan =>
+  withParts(plan, (parts) => parts.map((part, i) => (i === index ? { ...part, ...change } : part)));
+
+/** What is set at the dough: the recipe, how it is worked, the air it stands in. */
+export function DoughControls() {
+  return (
+    <>
+      <Recipe />
+      <Working />
+      <Weather />
+    </>
+  );
+}
+
+function Recipe() {
+  const { plan, edit, tryEdit } = useEditor();
+  const { parts } = plan.dough;
+  return (
+    <section aria-label="Your dough recipe">
+      <div className="flex items-center justify-between gap-2">
+        <h3>Your recipe</h3>
+        <StylePicker />
+      </div>
+      <ul className="mt-1">
+        {parts.map((part, index) => (
+          <PartRow
+            key={`${part.id}${index}`}
+            use="dough"
+            id={part.id}
+            g={part.g}
+            removable={parts.length > 1}
+            onPick={({ id }) => edit((p) => withPart(p, index, { id }))}
+            onAmount={(g) =>
+              withoutPath(tryEdit((p) => withPart(p, index, { g }), `dough ${index}`))
+            }
+            onRemove={() => edit((p) => withParts(p, (all) => all.filter((_, i) => i !== index)))}
+          />
+        ))}
+      </ul>
+      <IngredientPicker
+        use="dough"
+        className="btn mt-2 w-full"
+        onPick={({ id }) => edit((p) => withParts(p, (all) => [...all, { id, g: 10 }]))}
+      >
+        <Plus size={18} aria-hidden /> Add to the dough
+      </IngredientPicker>
+      <EggSize />
+    </section>
+  );
+}
+
+function Working() {
+  return (
+    <section aria-label="Working the dough" className="grid gap-3">
+      <PlanChoice
+        at="dough.style"
+        label="How it is worked"
+        options={[
+          { value: 'plain', label: 'As usual' },
+          { value: 'benchFlourFree', label: 'No bench flour' },
+          { value: 'rolledByPin', label: 'By pin' },
+        ]}
+      />
+      <PlanChoice
+        at="dough.work.by"
+        label="Kneaded by"
+        options={[
+          { value: 'hand', label: 'Hand' },
+          { value: 'mixer', label: 'Mixer' },
+          { value: 'processor', label: 'Processor' },
+        ]}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        <PlanField at="dough.work.kneadMin" />
+        <PlanField at="dough.work.restMin" />
+        <PlanField at="dough.work.folds" />
+      </div>
+      <PlanChoice
+        at="dough.work.restAt"
+        label="Rested"
+        options={[
+          { value: 'room', label: 'In the kitchen' },
+          { value: 'chilled', label: 'Chilled' },
+        ]}
+      />
+    </section>
+  );
+}
+
+function Weather() {
+  const { plan, edit, kitchen } = useEditor();
+  const { rh, roomC } = plan.dough;
+  const differs = roomC !== kitchen.roomC || (rh !== undefined && rh !== kitchen.rh);
+  return (
+    <section aria-label="Weather" className="grid gap-3">
+      <Choice
+        label="Flour kept"
+        value={rh === undefined ? 'sealed' : 'open'}
+        options={[
+          { value: 'sealed', label: 'Sealed' },
+          { value: 'open', label: 'Open to the air' },
+        ]}
+        onChange={(kept) =>
+          edit((p) => writeAt(p, 'dough.rh', kept === 'open' ? kitchen.rh : undefined))
+        }
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <PlanField at="dough.roomC" />
+        {rh !== undefined && <PlanField at="dough.rh" />}
+      </div>
+      {differs && (
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            edit((p) => {
+              const next = writeAt(p, 'dough.roomC', kitchen.roomC);
+              return rh === undefined ? next : writeAt(next, 'dough.rh', kitchen.rh);
+            })
+          }
+        >
+          Use the air of {kitchen.name}
+        </button>
+      )}
+    </section>
+  );
+}

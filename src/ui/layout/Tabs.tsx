@@ -1,0 +1,37 @@
+'use client';
+
+import { Tabs as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+export interface Tab {
+  readonly id: string;
+  readonly label: ReactNode;
+  readonly content: ReactNode;
+}
+
+/** Leaves of one panel, one open at a time. Leaves not open are not drawn. */
+export function Tabs({ label, tabs }: { label: string; tabs: readonly Tab[] }) {
+  return (
+    <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
+      <Radix.List
+        aria-label={label}
+        className="mb-4 flex flex-wrap gap-x-1 border-b-[1.5px] border-board-rule"
+      >
+        {tabs.map(({ id, label: name }) => (
+          <Radix.Trigger
+            key={id}
+            value={id}
+            className="-mb-[1.5px] min-h-[44px] rounded-t-md border-b-[3px] border-transparent px-3 text-ink-dim hover:bg-band hover:text-ink data-[state=active]:border-dough-edge data-[state=active]:font-semibold data-[state=active]:text-ink"
+          >
+            {name}
+          </Radix.Trigger>
+        ))}
+      </Radix.List>
+      {tabs.map(({ id, content }) => (
+        <Radix.Content key={id} value={id}>
+          {content}
+        </Radix.Content>
+      ))}
+    </Radix.Root>
+  );
+}
