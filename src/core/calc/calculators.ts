@@ -52,8 +52,16 @@ export const calculators: Readonly<Record<string, Calculator>> = {
     wetBasis: flourMoisture(rh),
   })),
   composition: calculator(z.strictObject({ parts }), (input) => {
-    const { parts: _parts, ...figures } = compose(input.parts, startingPantry);
-    return figures;
+    const c = compose(input.parts, startingPantry);
+    return {
+      massG: c.massG,
+      waterG: c.waterG,
+      proteinG: c.proteinG,
+      fatG: c.fatG,
+      carbohydrateG: c.carbohydrateG,
+      densityGPerMl: c.densityGPerMl,
+      freeWaterShare: c.freeWaterShare,
+    };
   }),
   hydration: calculator(
     z.strictObject({

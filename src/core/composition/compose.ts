@@ -1,3 +1,4 @@
+import { FieldError } from '../range';
 import { findIngredient, findPreparation, type Pantry } from './pantry';
 import { prepare, type PartMasses } from './prepare';
 
@@ -19,7 +20,20 @@ export interface Composition {
   readonly densityGPerMl: number;
   /** Water the solids cannot hold, as a share of mass. */
   readonly freeWaterShare: number;
+  /** Water the solids hold, and water free to drain or seep; together all the water. */
+  readonly heldG: number;
+  readonly freeG: number;
   readonly parts: readonly PartMasses[];
+}
+
+export interface ComposeOptions {
+  /** Air worked in, share of volume. */
+  readonly air?: number;
+  /** Water cooked off the mixture, g. */
+  readonly cookedOffG?: number;
+  /** What the solids hold against what the table says: measured by a towel test. */
+  readonly holdingFactor?: number;
+  readonly field?: string;
 }
 
 /** Air worked into a filling when nothing else is said, share of volume. */
@@ -37,12 +51,17 @@ const MAX_DENSITY_G_PER_ML = 2.16;
  * times (1 − air). Minerals count as mass without volume: dissolved they add almost none.
  * Free water (law on a table): φ = max(0, W − Σ solidsᵢ × holdingᵢ) / mass.
  *
- * @throws FieldError for an unknown id, a preparation that does not suit, or an amount out of range
+ * @throws FieldError for more cooked off than there is water, an unknown id, a preparation that does not suit, or an amount out of range
  */
 export function compose(
   parts: readonly Part[],
   pantry: Pantry,
-  { air = DEFAULT_AIR_SHARE, field = 'parts' }: { air?: number; field?: string } = {},
+  {
+    air = DEFAULT_AIR_SHARE,
+    cookedOffG = 0,
+    holdingFactor = 1,
+    field = 'parts',
+  }: ComposeOptions = {},
 ): Composition {
   const masses = parts.map((part, index) => {
     const at = `${field}[${index}]`;
@@ -53,8 +72,16 @@ export function compose(
     return prepare(ingredient, part.g, preparation, part.weighedG, at);
   });
   const sum = (key: keyof PartMasses) => masses.reduce((total, each) => total + each[key], 0);
-  const massG = sum('massG');
-  const waterG = sum('waterG');
+  const wetG = sum('waterG');
+  if (cookedOffG > wetG) {
+    throw new FieldError(
+      field.replace(/parts$/, 'cookedOffG'),
+      `must be at most ${wetG.toFixed(1)} g, the water in it, not ${cookedOffG}`,
+    );
+  }
+  const massG = sum('massG') - cookedOffG;
+  const waterG = wetG - cookedOffG;
+  const freeG = Math.max(0, waterG - sum('holdingG') * holdingFactor);
   const proteinG = sum('proteinG');
   const fatG = sum('fatG');
   const carbohydrateG = sum('carbohydrateG');
@@ -74,7 +101,9 @@ export function compose(
     fatG,
     carbohydrateG,
     densityGPerMl: solidDensity * (1 - air),
-    freeWaterShare: massG > 0 ? Math.max(0, waterG - sum('holdingG')) / massG : 0,
+    freeWaterShare: massG > 0 ? freeG / massG : 0,
+    heldG: waterG - freeG,
+    freeG,
     parts: masses,
   };
 }

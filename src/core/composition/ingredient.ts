@@ -49,5 +49,9 @@ export interface Preparation {
   readonly appliesTo: readonly string[];
   readonly massYield: number;
   readonly solidsLost: number;
+  /** Share of the water lost that drips or is pressed out and can be kept for the sauce; the rest steams off. */
+  readonly liquorShare: number;
+  /** It comes out hot: to be cooled before egg, and before dough. */
+  readonly hot: boolean;
   readonly note: string;
 }

@@ -10,6 +10,13 @@ export interface PartMasses {
   readonly fatG: number;
   readonly carbohydrateG: number;
   readonly holdingG: number;
+  /** Water in it raw, and where that went: what it took up, what dripped off, what steamed off. */
+  readonly rawWaterG: number;
+  readonly takenUpG: number;
+  readonly dripG: number;
+  readonly steamedG: number;
+  /** Solids left in the pan, the cloth or the water. */
+  readonly solidsLostG: number;
 }
 
 /** Widest amount of one ingredient the core takes, g. */
@@ -19,7 +26,8 @@ export const MAX_PART_G = 100_000;
  * Follows one ingredient through its preparation.
  *
  * mass' = yield × mass (or the weighed result), solids' = solids × (1 − lost),
- * water' = mass' − solids'. Law on a table of typical yields.
+ * water' = mass' − solids'. Law on a table of typical yields. Nothing is lost on the way:
+ * raw + taken up = mass' + drip + steamed off + solids lost.
  *
  * @param g raw mass, 0 to 100000 g
  * @param weighedG the result as weighed; replaces the typical yield
@@ -47,6 +55,8 @@ export function prepare(
   }
   // The driest table yields may undercut the solids of an unusually dry user ingredient.
   const massG = weighedG ?? Math.max(g * (preparation?.massYield ?? 1), solidsG);
+  const waterLostG = g * ingredient.water - (massG - solidsG);
+  const dripShare = preparation?.liquorShare ?? 0;
   return {
     massG,
     waterG: massG - solidsG,
@@ -55,5 +65,10 @@ export function prepare(
     fatG: g * ingredient.fat * kept,
     carbohydrateG: g * ingredient.carbohydrate * kept,
     holdingG: solidsG * ingredient.holding,
+    rawWaterG: g * ingredient.water,
+    takenUpG: Math.max(0, -waterLostG),
+    dripG: Math.max(0, waterLostG) * dripShare,
+    steamedG: Math.max(0, waterLostG) * (1 - dripShare),
+    solidsLostG: g * (1 - ingredient.water) - solidsG,
   };
 }

@@ -144,7 +144,7 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
 
 /**
  * Every count of eggs and yolks worth a look: at least one of them, not twice too wet, and the yolks
- * within a dozen (or 15 % of the eggs) of what the yolk share asks for.
+ * within a dozen, 15 % of the eggs or 60 % of themselves of what the yolk share asks for.
  */
 function countsFor(
   given: EggGiven,
@@ -165,7 +165,7 @@ function countsFor(
   for (let eggs = 0; eggs * eggG * wholeWater <= mostWaterG; eggs += 1) {
     const mostYolks = Math.floor((mostWaterG - eggs * eggG * wholeWater) / (yolkG * yolkWater));
     const near = Math.min(eggs === 0 ? 0 : eggs * perEgg, mostYolks);
-    const reach = eggs === 0 ? mostYolks : Math.max(12, Math.ceil(0.15 * eggs));
+    const reach = eggs === 0 ? mostYolks : Math.max(12, 0.15 * eggs, 0.6 * near);
     const first = Math.max(eggs === 0 ? 1 : 0, Math.floor(near - reach));
     for (let yolks = first; yolks <= Math.min(mostYolks, near + reach); yolks += 1) {
       counts.push([eggs, yolks]);

@@ -38,6 +38,8 @@ export function preparationRowsFromCsv(csv: string): Preparation[] {
     appliesTo: list(row.applies_to),
     massYield: cell(row, 'mass_yield', index, 5),
     solidsLost: cell(row, 'solids_lost', index, 1),
+    liquorShare: cell(row, 'liquor_share', index, 1),
+    hot: cell(row, 'hot', index, 1) === 1,
     note: row.note ?? '',
   }));
 }

@@ -1,4 +1,3 @@
-import { allergensOf } from '../composition/allergens';
 import { findIngredient, type Pantry } from '../composition/pantry';
 import type { Plan } from './schema';
 
@@ -29,17 +28,6 @@ export function safeCore(plan: Plan, pantry: Pantry): SafeCore {
   };
 }
 
-/** Allergens of the whole piece: dough, filling, and the egg it may be sealed with. */
-export const planAllergens = (plan: Plan, pantry: Pantry): string[] =>
-  allergensOf(
-    [
-      ...plan.dough.parts.map((part) => part.id),
-      ...plan.filling.parts.map((part) => part.id),
-      ...(plan.hold.medium === 'egg' || plan.hold.medium === 'eggWhite' ? ['egg-whole'] : []),
-    ],
-    pantry,
-  );
-
 /** The cautions that go with a plan, most pressing first. */
 export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
   const groups = new Set(
@@ -54,8 +42,13 @@ export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
       'Do not eat raw egg. Egg dough: use the same day or freeze the pieces; never keep it warm.',
     );
   }
-  if (groups.has('meat') || groups.has('fish')) {
-    lines.push('Cool hot filling fast, then keep it at 5 °C (41 °F) or below.');
+  const hot = plan.filling.parts.some(
+    ({ preparation }) => pantry.preparations.get(preparation)?.hot,
+  );
+  if (groups.has('meat') || groups.has('fish') || hot) {
+    lines.push(
+      'Cool hot filling fast, spread thin; then keep it at 5 °C (41 °F) or below. Never onto dough while warm.',
+    );
   }
   lines.push('No more than 2 hours in all at room temperature. Freeze at −18 °C (0 °F).');
   if (ids.has('nettle-raw') || ids.has('wild-greens-raw')) {

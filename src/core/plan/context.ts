@@ -1,7 +1,7 @@
-import { compose, type Composition } from '../composition/compose';
+import type { Composition } from '../composition/compose';
 import type { Pantry } from '../composition/pantry';
 import { correctedBy } from './doughOfBatch';
-import { yieldStressFromFreeWater } from '../filling/yieldStress';
+import { composeFilling, stiffnessOf } from './fillingOfPlan';
 import { familyOf } from '../shapes/families';
 import { largestDose, pieceDough, type PieceInput } from '../shapes/piece';
 import { deadHeat, type DeadHeat } from '../batch/deadHeat';
@@ -39,9 +39,8 @@ export function doseBand(piece: Omit<PieceInput, 'doseG'>): readonly [number, nu
 /** Reads a plan into the parts its stations need, solving the dead heat where asked. */
 export function planContext(plan: Plan, pantry: Pantry): PlanContext {
   const { batch, filling, shape, sheet } = plan;
-  const composition = compose(filling.parts, pantry, { air: filling.air, field: 'filling.parts' });
-  const yieldStressPa =
-    filling.yieldStressPa ?? yieldStressFromFreeWater(composition.freeWaterShare, filling.texture);
+  const composition = composeFilling(filling, pantry);
+  const yieldStressPa = stiffnessOf(filling, composition).pa;
   const family = familyOf(shape.family);
   const typed: PieceInput = {
     family,

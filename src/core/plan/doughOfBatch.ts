@@ -78,7 +78,7 @@ export function weighDough(
   const byShare = plan.dough.parts.map(({ id, g }) => ({ id, g: g * scale }));
   const { blend, yolkShare, waterShare } = doughCharacter(plan, recipe, pantry);
   if (yolkShare === null || totalG < 1 || totalG > MOST_G) return { parts: byShare, whole: null };
-  const [best] = eggOptions(
+  const options = eggOptions(
     {
       blend,
       given: { kind: 'dough', g: totalG },
@@ -90,8 +90,8 @@ export function weighDough(
     },
     pantry,
   );
-  const exact = best && Math.abs(best.hydration - recipe.hydration) < 1e-6;
-  if (!exact || best.error > WORST_COUNT) return { parts: byShare, whole: null };
+  const best = options.find(({ hydration: h }) => Math.abs(h - recipe.hydration) < 1e-6);
+  if (!best || best.error > WORST_COUNT) return { parts: byShare, whole: null };
   return { parts: partsOfOption(plan.dough.parts, best, plan.dough, pantry), whole: best };
 }
 

@@ -1,6 +1,5 @@
 import { batchYield } from '../batch/yield';
 import type { Batch } from '../batch/solveBatch';
-import { freeWaterGrade } from '../filling/freeWaterGrade';
 import { gridLayout } from '../layout/squareLayout';
 import { pressedEdge } from '../shapes/finish';
 import { doughFigures } from './doughFigures';
@@ -8,8 +7,10 @@ import { makePiece, smallestSize } from '../shapes/piece';
 import { plannedSheets } from '../sheet/plannedSheets';
 import { seenThrough } from '../sheet/seenThrough';
 import { nearestSetting } from '../sheet/setting';
-import { cautionsFor, planAllergens, safeCore } from './cautions';
+import { cautionsFor, safeCore } from './cautions';
+import { contentsOf } from './contents';
 import { doseBand, type PlanContext } from './context';
+import { fillingFigures } from './fillingFigures';
 import { remediesFor } from './remedies';
 import { stateOfMargin } from './state';
 
@@ -42,7 +43,6 @@ export function figuresOf(context: PlanContext, batch: Batch) {
   const setting = nearestSetting(plan.sheet.roller, thicknessMm);
   const weighedG = batch.dough.inG - context.addedDoughG;
   const dough = doughFigures(plan, pantry, weighedG);
-  const fillingScale = composition.massG > 0 ? batch.filling.inG / composition.massG : 0;
   const pressedMm = pressedEdge(pieceInput.finish, thicknessMm);
   return {
     name: plan.name,
@@ -58,22 +58,9 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     filling: {
       totalG: batch.filling.inG,
       perPieceG: doseG,
-      freeWaterShare: composition.freeWaterShare,
-      grade: freeWaterGrade(composition.freeWaterShare),
-      yieldStressPa: context.yieldStressPa,
-      measured: plan.filling.yieldStressPa !== undefined,
-      densityGPerMl: composition.densityGPerMl,
-      doseMl: doseG / composition.densityGPerMl,
-      recipeG: composition.massG,
-      scale: fillingScale,
-      parts: plan.filling.parts.map(({ id, g, preparation }, index) => ({
-        id,
-        name: pantry.ingredients.get(id)?.name ?? id,
-        preparation: pantry.preparations.get(preparation)?.name ?? preparation,
-        recipeG: g,
-        g: g * fillingScale,
-        preparedG: (composition.parts[index]?.massG ?? 0) * fillingScale,
-      })),
+      ...fillingFigures(plan, pantry, { composition, totalG: batch.filling.inG, doseG }),
+      /** What is left in the bowl after the pieces, and how many more it would fill. */
+      leftFills: Math.floor(batch.filling.leftoverG / doseG + 1e-9),
     },
     /** Dough to filling in one piece, by weight. */
     ratio: piece.doughG / doseG,
@@ -121,7 +108,8 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     },
     saltG: plan.boil.waterL * plan.boil.saltGPerL,
     safeCore: safeCore(plan, pantry),
-    allergens: planAllergens(plan, pantry),
+    contents: contentsOf(plan, pantry),
+    allergens: contentsOf(plan, pantry).piece.allergens,
     cautions: cautionsFor(plan, pantry),
     margins: piece.margins,
     weakestLink: {

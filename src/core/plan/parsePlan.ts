@@ -5,9 +5,9 @@ import {
   startingPantry,
   type Pantry,
 } from '../composition/pantry';
-import { prepare } from '../composition/prepare';
 import { FieldError } from '../range';
 import { familyOf } from '../shapes/families';
+import { composeFilling } from './fillingOfPlan';
 import { asPlanCheck, PlanError } from './planError';
 import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './schema';
 
@@ -99,10 +99,17 @@ function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
   }
   plan.filling.parts.forEach((part, i) => {
     const at = `filling.parts[${i}]`;
-    const ingredient = findIngredient(pantry, part.id, `${at}.id`);
-    const preparation = findPreparation(pantry, part.preparation, part.id, `${at}.preparation`);
-    prepare(ingredient, part.g, preparation, part.weighedG, at);
+    findIngredient(pantry, part.id, `${at}.id`);
+    findPreparation(pantry, part.preparation, part.id, `${at}.preparation`);
   });
+  composeFilling(plan.filling, pantry);
+  const { towelTest } = plan.filling;
+  if (towelTest && towelTest.wetG > towelTest.spoonfulG) {
+    throw new FieldError(
+      'filling.towelTest.wetG',
+      `must be at most the spoonful, ${towelTest.spoonfulG} g, not ${towelTest.wetG}`,
+    );
+  }
   if (!plan.filling.parts.some((part) => (part.weighedG ?? part.g) > 0)) {
     throw new FieldError('filling.parts', 'must hold more than 0 g of something');
   }

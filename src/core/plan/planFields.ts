@@ -19,6 +19,8 @@ const minutes = (label: string, min: number, max: number, step: number) =>
   ({ label, kind: 'minutes', min, max, step, unit: 'min' }) as const;
 const temperature = (label: string, min: number, max: number) =>
   ({ label, kind: 'temperature', min, max, step: 1, unit: '°C' }) as const;
+const volume = (label: string, min: number, max: number) =>
+  ({ label, kind: 'plain', min, max, step: 1, unit: 'ml' }) as const;
 const count = (label: string, min: number, max: number) =>
   ({ label, kind: 'count', min, max, step: 1, whole: true }) as const;
 
@@ -55,6 +57,22 @@ export const PLAN_FIELDS = {
   'filling.parts.g': mass('Amount', 0, 50_000, 10),
   'filling.parts.weighedG': mass('Weighed result', 0, 50_000, 10),
   'filling.air': share('Air worked in', 0, 0.4, 0.01),
+  'filling.cookedOffG': mass('Cooked off', 0, 50_000, 5),
+  'filling.lumpMm': length('Largest lump', 0.2, 40, 1),
+  'filling.tipMm': length('Piping tip', 2, 40, 1),
+  'filling.spoonTest.volumeMl': volume('Level spoon', 0.5, 100),
+  'filling.spoonTest.diameterMm': length('Spread across', 5, 500, 1),
+  'filling.towelTest.spoonfulG': mass('Spoonful', 1, 500, 1),
+  'filling.towelTest.wetG': mass('Taken by the towel', 0, 500, 0.1),
+  'filling.towelTest.holdingFactor': {
+    label: 'Held, of the table',
+    kind: 'plain',
+    min: 0.05,
+    max: 20,
+    step: 0.1,
+  },
+  'filling.cooling.fromC': temperature('Comes off at', 20, 110),
+  'filling.cooling.depthMm': length('Spread to cool', 5, 150, 5),
   'filling.yieldStressPa': {
     label: 'Stiffness, measured',
     kind: 'plain',

@@ -93,8 +93,34 @@ const fillingSchema = z.strictObject({
   parts: z.array(fillingPartSchema).min(1, 'Filling must hold at least one ingredient').max(40),
   texture: oneOf('Texture', ['coarse', 'mixed', 'minced', 'blended']).default('mixed'),
   air: measure('filling.air').default(0.03),
-  /** From a spoon test; replaces the rule. */
+  /** Water cooked off the mixture, of the recipe as written. */
+  cookedOffG: measure('filling.cookedOffG').default(0),
+  /** The largest lump; by the texture when left out. */
+  lumpMm: measure('filling.lumpMm').optional(),
+  tipMm: measure('filling.tipMm').default(12),
+  /** Stiffness measured in any way; replaces the rule. */
   yieldStressPa: measure('filling.yieldStressPa').optional(),
+  /** A level spoonful left to spread; replaces both. */
+  spoonTest: z
+    .strictObject({
+      volumeMl: measure('filling.spoonTest.volumeMl'),
+      diameterMm: measure('filling.spoonTest.diameterMm'),
+    })
+    .optional(),
+  /** A spoonful on a towel: what it gave up, and what its solids hold against the table by that. */
+  towelTest: z
+    .strictObject({
+      spoonfulG: measure('filling.towelTest.spoonfulG'),
+      wetG: measure('filling.towelTest.wetG'),
+      holdingFactor: measure('filling.towelTest.holdingFactor'),
+    })
+    .optional(),
+  cooling: z
+    .strictObject({
+      fromC: measure('filling.cooling.fromC').default(80),
+      depthMm: measure('filling.cooling.depthMm').default(20),
+    })
+    .prefault({}),
 });
 
 const sheetSchema = z.strictObject({

@@ -2,9 +2,10 @@
 
 import { ClipboardList, History, Printer, Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { startingPantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { contentsChange } from '@/core/plan/contents';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { STATIONS, type StationId } from '@/core/plan/stations';
@@ -18,7 +19,7 @@ import { RunNav } from './RunNav';
 import { SaveMark, SaveTrouble } from './SaveMark';
 import { stationParts } from './stations';
 import { Tally, TallyLine } from './Tally';
-import { STATION_NAMES } from './words';
+import { contentsText, STATION_NAMES } from './words';
 import { say, sayTrouble } from '@/ui/layout/say';
 
 export interface PlanPageProps {
@@ -47,6 +48,14 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
   useEffect(() => {
     if (state.restored) void say('What could not be saved last time has been brought back.');
   }, [state.restored]);
+
+  // A substitution that changes who may eat it says so, whatever made it.
+  const contents = useRef(result.contents.piece);
+  useEffect(() => {
+    const change = contentsChange(contents.current, result.contents.piece);
+    contents.current = result.contents.piece;
+    if (change) void say(contentsText(change));
+  }, [result.contents.piece]);
 
   const go = useCallback((station: StationId) => {
     setAt(station);

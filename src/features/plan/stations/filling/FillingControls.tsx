@@ -1,16 +1,12 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { preparationsFor, startingPantry } from '@/core/composition/pantry';
-import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
+import { preparationsFor, type Pantry } from '@/core/composition/pantry';
+import { USUAL_LUMP_MM } from '@/core/filling/handling';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
 import type { Plan } from '@/core/plan/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
-import { Figure } from '@/ui/figure/Figure';
-import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { BandScale } from '../BandScale';
-import { BatchTable } from '../BatchTable';
 import { IngredientPicker } from '../IngredientPicker';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
@@ -29,16 +25,16 @@ const withPart = (plan: Plan, index: number, change: (part: Part) => Part): Plan
   );
 
 /** The same preparation when it suits, else as it is; a weighed result belongs to what was weighed. */
-const asIngredient = (id: string, { g, preparation }: Part): Part => ({
+const asIngredient = (id: string, { g, preparation }: Part, pantry: Pantry): Part => ({
   id,
   g,
-  preparation: preparationsFor(startingPantry, id).some((each) => each.id === preparation)
+  preparation: preparationsFor(pantry, id).some((each) => each.id === preparation)
     ? preparation
     : 'raw',
 });
 
 export function FillingControls() {
-  const { plan, edit, tryEdit } = useEditor();
+  const { plan, pantry, edit, tryEdit } = useEditor();
   const { parts } = plan.filling;
   return (
     <>
@@ -53,7 +49,9 @@ export function FillingControls() {
               id={part.id}
               g={part.g}
               removable={parts.length > 1}
-              onPick={({ id }) => edit((p) => withPart(p, index, (each) => asIngredient(id, each)))}
+              onPick={({ id }) =>
+                edit((p) => withPart(p, index, (each) => asIngredient(id, each, pantry)))
+              }
               onAmount={(g) =>
                 withoutPath(
                   tryEdit(
@@ -96,9 +94,14 @@ export function FillingControls() {
           { value: 'blended', label: 'Blended' },
         ]}
       />
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid grid-cols-3 gap-2">
         <PlanField at="filling.air" />
-        <PlanField at="filling.yieldStressPa" optional placeholder="Pa" />
+        <PlanField
+          at="filling.lumpMm"
+          optional
+          placeholder={String(USUAL_LUMP_MM[plan.filling.texture])}
+        />
+        <PlanField at="filling.cookedOffG" />
       </div>
       <label className="flex items-center justify-between gap-3">
         <span className="text-small text-ink-dim">Its colour in the drawings</span>
@@ -115,10 +118,10 @@ export function FillingControls() {
 
 /** What is done to one ingredient, and its weighed result when there is one. */
 function PartPreparation({ part, index }: { part: Part; index: number }) {
-  const { edit, tryEdit } = useEditor();
-  const ways = preparationsFor(startingPantry, part.id);
+  const { pantry, edit, tryEdit } = useEditor();
+  const ways = preparationsFor(pantry, part.id);
   if (ways.length < 2) return null;
-  const name = startingPantry.ingredients.get(part.id)?.name ?? part.id;
+  const name = pantry.ingredients.get(part.id)?.name ?? part.id;
   const chosen = ways.find((way) => way.id === part.preparation);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_6.2rem] items-center gap-1.5 pt-1">
@@ -160,50 +163,6 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
           }
         />
       )}
-    </div>
-  );
-}
-
-export function FillingPanel() {
-  const { result } = useEditor();
-  const { text } = useUnits();
-  const { filling: f, working } = result;
-  const { firm, workable, wet } = FREE_WATER_BOUNDS;
-  return (
-    <div className="grid gap-6">
-      <BandScale
-        working={working.freeWater}
-        says={f.grade}
-        unit="share"
-        zones={[
-          { from: 0, to: firm, name: 'firm', fill: 'var(--band)' },
-          { from: firm, to: workable, name: 'workable', fill: 'var(--band)' },
-          { from: workable, to: wet, name: 'wet', fill: 'transparent' },
-          { from: wet, to: 0.16, name: 'will seep', fill: 'transparent' },
-        ]}
-      />
-      <p>
-        Stiffness{' '}
-        <b>
-          <Figure working={working.stiffness}>{text(f.yieldStressPa, 'Pa')}</Figure>
-        </b>{' '}
-        {f.measured ? '(measured)' : '(an estimate; a spoon test measures it)'}, density{' '}
-        <b>
-          <Figure working={working.density}>{text(f.densityGPerMl, 'gPerMl')}</Figure>
-        </b>
-        .
-      </p>
-      <BatchTable
-        title="Weigh for this batch, raw"
-        scale={working.fillingScale}
-        rows={f.parts.map((part) => ({
-          ...part,
-          ...(part.preparation !== 'As it is' && {
-            note: `${part.preparation.toLowerCase()}, gives ${text(part.preparedG, 'g')}`,
-          }),
-        }))}
-        total={working.fillingTotal}
-      />
     </div>
   );
 }

@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { coolingTime } from './cooling';
+import { pipedDose, pipedLength, spoonDose } from './doses';
+import { eggBinding } from './eggBinder';
+import { piping, standing } from './handling';
+import { panDryingTime } from './panDrying';
+import { holdingFactorFrom, towelFreeWater } from './towelTest';
+
+describe('coolingTime', () => {
+  const tray = { fromC: 80, toC: 21, depthMm: 20, densityGPerMl: 1.04, waterShare: 0.75 };
+
+  it('is the lumped closed form', () => {
+    const tau = (1040 * (4.19 * 0.75 + 1.6 * 0.25) * 1000 * 0.02) / 15 / 60;
+    expect(coolingTime(tray)).toBeCloseTo(tau * Math.log(77 / 18), 9);
+  });
+
+  it('is in proportion to depth, longer from hotter, nothing when cool', () => {
+    expect(coolingTime({ ...tray, depthMm: 40 })).toBeCloseTo(2 * coolingTime(tray), 9);
+    expect(coolingTime({ ...tray, fromC: 95 })).toBeGreaterThan(coolingTime(tray));
+    expect(coolingTime({ ...tray, fromC: 20 })).toBe(0);
+  });
+});
+
+describe('doses', () => {
+  it('are a volume times a density', () => {
+    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false })).toBeCloseTo(5.2, 9);
+    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: true })).toBeCloseTo(8.32, 9);
+  });
+
+  it('are the same by length as by weight', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 40, noNaN: true }),
+        fc.double({ min: 4, max: 30, noNaN: true }),
+        (doseG, tipMm) => {
+          const given = { densityGPerMl: 1.04, tipMm };
+          const lengthMm = pipedLength({ doseG, ...given });
+          expect(pipedDose({ lengthMm, ...given })).toBeCloseTo(doseG, 9);
+        },
+      ),
+    );
+  });
+});
+
+describe('piping and standing', () => {
+  it.each([
+    [{ lumpMm: 4, tipMm: 14, yieldStressPa: 600 }, 'pipes'],
+    [{ lumpMm: 6, tipMm: 14, yieldStressPa: 600 }, 'lumps block it'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 60 }, 'runs from it'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 5000 }, 'too stiff for it'],
+  ])('%j %s', (given, says) => expect(piping(given)).toBe(says));
+
+  it.each([
+    [18, 'stands'],
+    [22, 'settles'],
+    [30, 'runs'],
+  ])('a mound laid 18 mm that settles to %p mm %s', (settledMm, says) =>
+    expect(standing({ laidMm: 18, settledMm })).toBe(says),
+  );
+});
+
+describe('egg, pan and towel', () => {
+  it.each([
+    [0, 'none'],
+    [0.02, 'little'],
+    [0.05, 'binds'],
+    [0.12, 'much'],
+  ])('%p of egg is “%s”', (share, says) => expect(eggBinding(share)).toBe(says));
+
+  it('dries by the area of the pan', () => {
+    expect(panDryingTime({ waterG: 123.15, panCm: 28 })).toBeCloseTo(10, 2);
+    expect(panDryingTime({ waterG: 100, panCm: 14 })).toBeCloseTo(
+      4 * panDryingTime({ waterG: 100 }),
+      9,
+    );
+  });
+
+  it('reads free water off a towel, and refuses more than the spoonful', () => {
+    expect(towelFreeWater({ spoonfulG: 20, wetG: 1.2 })).toBeCloseTo(0.06, 9);
+    expect(() => towelFreeWater({ spoonfulG: 20, wetG: 25 })).toThrow(
+      /wetG must be at most the spoonful, 20 g, not 25/,
+    );
+  });
+
+  it('sets what is held so that the free water is what was measured', () => {
+    const given = { waterG: 700, massG: 1000, tableHoldingG: 660 };
+    const factor = holdingFactorFrom({ ...given, freeWaterShare: 0.06 });
+    expect((700 - 660 * factor) / 1000).toBeCloseTo(0.06, 9);
+  });
+});

@@ -1,0 +1,136 @@
+'use client';
+
+import { EGG_BINDS, EGG_GOES_IN_C } from '@/core/filling/eggBinder';
+import type { Contents } from '@/core/plan/contents';
+import { Figure } from '@/ui/figure/Figure';
+import { StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { DIET_NAMES } from '../../words';
+import { PlanField } from '../PlanField';
+
+/** Core temperature, cooling, egg, allergens and diet. */
+export function FillingSafety() {
+  const { result } = useEditor();
+  return (
+    <div className="grid gap-6">
+      <Core />
+      {result.filling.cooling.hot && <Cooling />}
+      <Egg />
+      <ContentsTable />
+      <p className="text-small text-ink-dim">
+        Chilled, 5 °C (41 °F) or below; no more than 2 hours in all at room temperature; frozen at
+        −18 °C (0 °F). Times and temperatures are guidance: local food codes and licensed practice
+        come first.
+      </p>
+    </div>
+  );
+}
+
+function Core() {
+  const { result } = useEditor();
+  const { text } = useUnits();
+  const { safeCore } = result;
+  return (
+    <section aria-label="Safe core" className="grid gap-2">
+      <h3>In the middle, when it is cooked</h3>
+      <p>
+        {safeCore.tempC === null ? (
+          'Nothing in it asks for a safe core; hot through is enough.'
+        ) : (
+          <>
+            <b>{text(safeCore.tempC, 'C')}</b>
+            {safeCore.because.length > 0 &&
+              `, because of ${safeCore.because.join(', ').toLowerCase()}`}
+            {safeCore.setByCook && '; set by you'}. Use a probe.
+          </>
+        )}
+      </p>
+      <div className="w-44">
+        <PlanField at="boil.safeCoreC" optional placeholder="as it needs" />
+      </div>
+    </section>
+  );
+}
+
+function Cooling() {
+  const { result } = useEditor();
+  const { text } = useUnits();
+  const { cooling } = result.filling;
+  const late = cooling.minutes > cooling.limitMin;
+  return (
+    <section aria-label="Cooling" className="grid gap-2">
+      <h3>Cool it before egg goes in, and before it meets dough</h3>
+      <div className="grid max-w-[22rem] grid-cols-2 gap-3">
+        <PlanField at="filling.cooling.fromC" />
+        <PlanField at="filling.cooling.depthMm" />
+      </div>
+      <p role="status">
+        <StateMark state={late ? 'fails' : 'holds'} /> In the cold, down to {text(21, 'C')} in about{' '}
+        <b>
+          <Figure working={result.working.cooling}>{text(cooling.minutes, 'min')}</Figure>
+        </b>
+        , an estimate.{' '}
+        {late
+          ? `Too slow: within ${text(cooling.limitMin, 'min')} is usual. Spread it ${text(cooling.depthMm, 'mm')} deep or less, or stand the tray on ice.`
+          : 'Then covered and chilled on.'}
+      </p>
+    </section>
+  );
+}
+
+function Egg() {
+  const { result } = useEditor();
+  const { text } = useUnits();
+  const { filling: f, working: w } = result;
+  const least = text(EGG_BINDS.least * f.totalG, 'g');
+  const most = text(EGG_BINDS.most * f.totalG, 'g');
+  const says = {
+    none: `None in it. To bind it, ${least} to ${most} would do in this batch.`,
+    little: `It binds little: ${least} to ${most} would do in this batch.`,
+    binds: 'Enough to bind it.',
+    much: `More than it needs: over ${most} it loosens the filling and tastes of egg.`,
+  }[f.eggBinding];
+  return (
+    <section aria-label="Egg">
+      <h3>Egg to bind</h3>
+      <p>
+        <Figure working={w.fillingEgg}>{text(f.eggShare, 'share')}</Figure> of the filling. {says}{' '}
+        {f.eggBinding !== 'none' &&
+          `Taste and season first; egg goes in below ${text(EGG_GOES_IN_C, 'C')}, and is not tasted raw.`}
+      </p>
+    </section>
+  );
+}
+
+function ContentsTable() {
+  const { result } = useEditor();
+  const { dough, filling, piece } = result.contents;
+  return (
+    <section aria-label="Allergens and diet">
+      <h3>Allergens and diet</h3>
+      <table className="w-full">
+        <tbody>
+          <ContentsRow name="Dough" of={dough} />
+          <ContentsRow name="Filling" of={filling} />
+          <ContentsRow name="Whole piece" of={piece} strong />
+        </tbody>
+      </table>
+      <p className="text-small text-ink-dim">
+        Read off the pantry. Shared water, boards and rollers spread allergens.
+      </p>
+    </section>
+  );
+}
+
+function ContentsRow({ name, of, strong }: { name: string; of: Contents; strong?: boolean }) {
+  return (
+    <tr className={`border-b border-board-line ${strong ? 'font-semibold' : ''}`}>
+      <th scope="row" className="py-1.5 pr-3 text-left font-[inherit]">
+        {name}
+      </th>
+      <td className="pr-3">{of.allergens.length ? of.allergens.join(', ') : 'none listed'}</td>
+      <td className="text-right">{DIET_NAMES[of.diet]}</td>
+    </tr>
+  );
+}

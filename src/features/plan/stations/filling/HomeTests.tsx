@@ -1,0 +1,182 @@
+'use client';
+
+import { useState } from 'react';
+import { writeAt } from '@/core/plan/at';
+import { composeFilling } from '@/core/plan/fillingOfPlan';
+import { holdingFactorFrom, towelFreeWater } from '@/core/filling/towelTest';
+import { spreadRadius } from '@/core/filling/spreadRadius';
+import { yieldStressFromSpread } from '@/core/filling/yieldStress';
+import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { SpoonTestDrawing, TowelTestDrawing } from '@/ui/drawings/TestDrawings';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+
+/** Two tests that take a minute and replace an estimate. */
+export function HomeTests() {
+  return (
+    <div className="grid gap-6">
+      <SpoonTest />
+      <TowelTest />
+    </div>
+  );
+}
+
+function SpoonTest() {
+  const { plan, result, kitchen, edit } = useEditor();
+  const { text } = useUnits();
+  const done = plan.filling.spoonTest;
+  const [volumeMl, setVolume] = useState(done?.volumeMl ?? kitchen.spoons[0]?.ml ?? 5);
+  const { densityGPerMl, yieldStressPa } = result.filling;
+  // Starts at what the estimate would show, so that a difference is seen.
+  const [diameterMm, setDiameter] = useState(
+    done?.diameterMm ??
+      Math.max(5, Math.round(2 * spreadRadius({ volumeMl, densityGPerMl, yieldStressPa }))),
+  );
+  const pa = yieldStressFromSpread({
+    volumeMl,
+    diameterMm,
+    densityGPerMl,
+  });
+  return (
+    <section aria-label="Spoon test" className="grid gap-3 sm:grid-cols-[150px_minmax(0,1fr)]">
+      <SpoonTestDrawing colour={plan.colour} across={text(diameterMm, 'mm')} />
+      <div className="grid gap-2">
+        <h3>Spoon test: how stiff it is</h3>
+        <p>
+          Level a spoon, tip it onto a flat plate, wait a minute. Measure across the spread, twice,
+          and take the middle.
+        </p>
+        <div className="grid grid-cols-2 gap-3">
+          <QuantityField
+            label="Level spoon, ml"
+            kind="plain"
+            range={PLAN_FIELDS['filling.spoonTest.volumeMl']}
+            value={volumeMl}
+            step={1}
+            onChange={setVolume}
+          />
+          <QuantityField
+            label="Spread across"
+            kind="length"
+            range={PLAN_FIELDS['filling.spoonTest.diameterMm']}
+            value={diameterMm}
+            step={1}
+            onChange={setDiameter}
+          />
+        </div>
+        <p role="status">
+          That is <b>{text(pa, 'Pa')}</b>
+          {result.filling.stiffnessFrom === 'rule' &&
+            `, where the estimate is ${text(result.filling.yieldStressPa, 'Pa')}`}
+          .
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn btn-strong"
+            onClick={() => edit((p) => writeAt(p, 'filling.spoonTest', { volumeMl, diameterMm }))}
+          >
+            Use what I measured
+          </button>
+          {(done || plan.filling.yieldStressPa !== undefined) && (
+            <button
+              type="button"
+              className="btn"
+              onClick={() =>
+                edit((p) =>
+                  writeAt(
+                    writeAt(p, 'filling.spoonTest', undefined),
+                    'filling.yieldStressPa',
+                    undefined,
+                  ),
+                )
+              }
+            >
+              Back to the estimate
+            </button>
+          )}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function TowelTest() {
+  const { plan, result, pantry, edit } = useEditor();
+  const { text } = useUnits();
+  const done = plan.filling.towelTest;
+  const [spoonfulG, setSpoonful] = useState(done?.spoonfulG ?? 20);
+  const [wetG, setWet] = useState(
+    done?.wetG ?? Math.round(200 * result.filling.freeWaterShare) / 10,
+  );
+  const possible = wetG <= spoonfulG;
+  const use = () =>
+    edit((p) => {
+      const { towelTest: _before, ...plain } = p.filling;
+      const c = composeFilling(plain, pantry);
+      const holdingFactor = holdingFactorFrom({
+        freeWaterShare: towelFreeWater({ spoonfulG, wetG }),
+        waterG: c.waterG,
+        massG: c.massG,
+        tableHoldingG: c.parts.reduce((sum, part) => sum + part.holdingG, 0),
+      });
+      return writeAt(p, 'filling.towelTest', { spoonfulG, wetG, holdingFactor });
+    });
+  return (
+    <section aria-label="Towel test" className="grid gap-3 sm:grid-cols-[150px_minmax(0,1fr)]">
+      <TowelTestDrawing colour={plan.colour} took={text(wetG, 'g')} />
+      <div className="grid gap-2">
+        <h3>Towel test: how much water is free</h3>
+        <p>
+          Weigh a paper towel, folded in four. Weigh a spoonful onto it, wait five minutes, scrape
+          it off, weigh the towel again.
+        </p>
+        <div className="grid grid-cols-2 gap-3">
+          <QuantityField
+            label="Spoonful"
+            kind="mass"
+            range={PLAN_FIELDS['filling.towelTest.spoonfulG']}
+            value={spoonfulG}
+            step={1}
+            onChange={setSpoonful}
+          />
+          <QuantityField
+            label="The towel took"
+            kind="mass"
+            range={PLAN_FIELDS['filling.towelTest.wetG']}
+            value={wetG}
+            step={0.1}
+            onChange={setWet}
+          />
+        </div>
+        <p role="status">
+          {possible ? (
+            <>
+              That is <b>{text(wetG / spoonfulG, 'share')}</b> free water
+              {!done && `, where the tables say ${text(result.filling.freeWaterShare, 'share')}`}.
+            </>
+          ) : (
+            <span className="font-semibold text-brick">
+              The towel cannot take more than the spoonful, {text(spoonfulG, 'g')}.
+            </span>
+          )}
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="btn btn-strong" disabled={!possible} onClick={use}>
+            Use what the towel took
+          </button>
+          {done && (
+            <button
+              type="button"
+              className="btn"
+              onClick={() => edit((p) => writeAt(p, 'filling.towelTest', undefined))}
+            >
+              Back to the tables
+            </button>
+          )}
+        </div>
+      </div>
+    </section>
+  );
+}

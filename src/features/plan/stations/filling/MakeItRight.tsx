@@ -1,0 +1,170 @@
+'use client';
+
+import { useState } from 'react';
+import { panDryingTime } from '@/core/filling/panDrying';
+import { FREE_WATER_BOUNDS, freeWaterGrade } from '@/core/filling/freeWaterGrade';
+import {
+  applyDrying,
+  combineDrying,
+  dryingRemedies,
+  type DryingRemedy,
+} from '@/core/plan/fillingRemedies';
+import type { FillingRecipe } from '@/core/plan/fillingOfPlan';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { StateMark } from '@/ui/figure/StateMark';
+import { say } from '@/ui/layout/say';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { dryingText } from '../../words';
+
+/** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
+export function MakeItRight() {
+  const { plan, result, pantry, edit } = useEditor();
+  const { text } = useUnits();
+  const { filling } = plan;
+  const { freeWaterShare, scale } = result.filling;
+  const [target, setTarget] = useState(() =>
+    freeWaterShare >= FREE_WATER_BOUNDS.workable ? 0.04 : FREE_WATER_BOUNDS.firm,
+  );
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const remedies = dryingRemedies(filling, target, pantry);
+  const picked = chosen.filter((key) => remedies.some((remedy) => remedy.key === key));
+  const [a, b] = picked;
+  const both =
+    a !== undefined && b !== undefined ? combineDrying(filling, [a, b], target, pantry) : null;
+  const take = (next: FillingRecipe, what: string) => {
+    edit((p) => ({ ...p, filling: next }));
+    setChosen([]);
+    void say(`${what}. Undo takes it back.`);
+  };
+  const words = (remedy: DryingRemedy) => dryingText(remedy, pantry, text, scale);
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div className="w-44">
+          <QuantityField
+            label="Free water wanted"
+            kind="share"
+            range={{ min: 0, max: 0.3 }}
+            value={target}
+            step={0.01}
+            onChange={setTarget}
+          />
+        </div>
+        <p className="pb-2.5">
+          now <span className="numeral text-lead">{text(freeWaterShare, 'share')}</span>, wanted{' '}
+          {freeWaterGrade(target)}
+        </p>
+      </div>
+      {remedies.length === 0 ? (
+        <p role="status">
+          <StateMark state="holds" /> Dry enough already: nothing to mend.
+        </p>
+      ) : (
+        <ul aria-label="Remedies" className="grid">
+          {remedies.map((remedy) => (
+            <RemedyRow
+              key={remedy.key}
+              remedy={remedy}
+              chosen={picked.includes(remedy.key)}
+              canChoose={picked.length < 2 || picked.includes(remedy.key)}
+              onChoose={(on) =>
+                setChosen(on ? [...picked, remedy.key] : picked.filter((k) => k !== remedy.key))
+              }
+              onTake={() => take(applyDrying(filling, remedy), words(remedy))}
+            />
+          ))}
+        </ul>
+      )}
+      {picked.length === 1 && (
+        <p className="text-small text-ink-dim">Tick another to share the work between the two.</p>
+      )}
+      {picked.length === 2 &&
+        (both ? (
+          <div className="flex flex-wrap items-center justify-between gap-3 rounded-md border-[1.5px] border-ink bg-board-raised px-4 py-2">
+            <p>
+              {both.steps.map(words).join(', and ')}{' '}
+              <span className="numeral">
+                → {text(both.steps.at(-1)?.freeWaterShare ?? 0, 'share')}
+              </span>
+            </p>
+            <button
+              type="button"
+              className="btn btn-strong"
+              onClick={() => take(both.filling, both.steps.map(words).join(' and '))}
+            >
+              Do both
+            </button>
+          </div>
+        ) : (
+          <p className="text-small text-ink-dim">These two do not go together.</p>
+        ))}
+      <p className="text-small text-ink-dim">
+        Amounts are for this batch as it stands in the bowl. Binders stop at what the taste allows.
+        Dry it before egg goes in.
+      </p>
+    </div>
+  );
+}
+
+function RemedyRow({
+  remedy,
+  chosen,
+  canChoose,
+  onChoose,
+  onTake,
+}: {
+  remedy: DryingRemedy;
+  chosen: boolean;
+  canChoose: boolean;
+  onChoose(on: boolean): void;
+  onTake(): void;
+}) {
+  const { result, pantry } = useEditor();
+  const { text } = useUnits();
+  const { scale } = result.filling;
+  const words = dryingText(remedy, pantry, text, scale);
+  const grams = remedy.massChangeG * scale;
+  return (
+    <li className="grid grid-cols-[44px_minmax(0,1fr)_auto_auto] items-center gap-x-2 border-b border-board-line py-1">
+      <label className="flex h-[44px] w-[44px] items-center justify-center">
+        <input
+          type="checkbox"
+          aria-label={`Combine: ${words}`}
+          className="h-5 w-5 accent-[var(--ink)]"
+          checked={chosen}
+          disabled={!canChoose || remedy.kind === 'texture'}
+          onChange={(event) => onChoose(event.target.checked)}
+        />
+      </label>
+      <div>
+        <p className="font-semibold">{words}</p>
+        <p className="text-small text-ink-dim">
+          {remedy.kind === 'texture'
+            ? `the water stays, but it stands: ${text(remedy.yieldStressPa, 'Pa')}`
+            : [
+                remedy.kind === 'cookOff' &&
+                  `about ${text(panDryingTime({ waterG: remedy.waterG * scale }), 'min')} in a wide pan`,
+                remedy.tasteShare > 0 && `then ${text(remedy.tasteShare, 'share')} of it`,
+                Math.abs(grams) >= 0.5 &&
+                  `${text(Math.abs(grams), 'g')} ${grams > 0 ? 'more' : 'less'}`,
+                'capped' in remedy && remedy.capped && 'all that it can do',
+              ]
+                .filter(Boolean)
+                .join(', ')}
+        </p>
+      </div>
+      <span className="numeral whitespace-nowrap">
+        {remedy.kind !== 'texture' && (
+          <>
+            <StateMark state={remedy.reaches ? 'holds' : 'edge'} />{' '}
+            {text(remedy.freeWaterShare, 'share')}
+          </>
+        )}
+      </span>
+      <button type="button" className="btn" onClick={onTake} aria-label={`Do it: ${words}`}>
+        Do it
+      </button>
+    </li>
+  );
+}
