@@ -8,6 +8,8 @@ const config = [
   ...(Array.isArray(nextTypescript) ? nextTypescript : [nextTypescript]),
   {
     rules: {
+      // It warns of what the React Compiler would skip; the compiler is not used here.
+      'react-hooks/incompatible-library': 'off',
       '@typescript-eslint/no-unused-vars': [
         'warn',
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },

@@ -1,6 +1,6 @@
 /** Turns data/*.csv, the tables people edit, into the JSON the core imports. Run: npm run tables */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { ingredientRowsFromCsv, preparationRowsFromCsv } from '../src/core/formats/tablesCsv';
+import { allRows, readIngredients, readPreparations } from '../src/core/formats/tablesCsv';
 
 const write = (name: string, rows: readonly unknown[]) =>
   writeFileSync(
@@ -8,5 +8,5 @@ const write = (name: string, rows: readonly unknown[]) =>
     `[\n${rows.map((row) => `  ${JSON.stringify(row)}`).join(',\n')}\n]\n`,
   );
 
-write('ingredients', ingredientRowsFromCsv(readFileSync('data/ingredients.csv', 'utf8')));
-write('preparations', preparationRowsFromCsv(readFileSync('data/preparations.csv', 'utf8')));
+write('ingredients', allRows(readIngredients(readFileSync('data/ingredients.csv', 'utf8'))));
+write('preparations', allRows(readPreparations(readFileSync('data/preparations.csv', 'utf8'))));

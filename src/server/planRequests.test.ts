@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import { planWith } from '@/core/testing/plans';
 import { PlanError } from '@/core/plan/planError';
 import { outcome } from './outcome';
@@ -31,7 +32,7 @@ describe('parseSave', () => {
   const plan = planWith();
 
   it('reads a save', () => {
-    expect(parseSave({ plan, baseEdition: 3, sitting: 's' })).toEqual({
+    expect(parseSave({ plan, baseEdition: 3, sitting: 's' }, startingPantry)).toEqual({
       plan,
       baseEdition: 3,
       sitting: 's',
@@ -44,7 +45,7 @@ describe('parseSave', () => {
     [{ plan: { ...plan, version: 5 }, baseEdition: 1, sitting: 's' }, /later version/],
     [{ baseEdition: 1, sitting: 's' }, /plan: must be an object/],
   ])('refuses what is no save', (body, message) => {
-    expect(() => parseSave(body)).toThrow(message);
+    expect(() => parseSave(body, startingPantry)).toThrow(message);
   });
 });
 

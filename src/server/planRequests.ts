@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import type { Pantry } from '@/core/composition/pantry';
 import { firstIssue, parsePlan } from '@/core/plan/parsePlan';
 import { PlanError } from '@/core/plan/planError';
 import { NotFoundError } from './repositories/notFound';
@@ -32,13 +33,13 @@ const saveSchema = z.object({
 });
 
 /** A save as the page sends it: the plan, the edition it follows, and the sitting. */
-export function parseSave(body: unknown) {
+export function parseSave(body: unknown, pantry: Pantry) {
   const parsed = saveSchema.safeParse(body);
   if (!parsed.success) {
     const { path, message } = firstIssue(parsed.error);
     throw new PlanError(message, path);
   }
-  return { ...parsed.data, plan: parsePlan(parsed.data.plan) };
+  return { ...parsed.data, plan: parsePlan(parsed.data.plan, pantry) };
 }
 
 /** Turns what a handler throws into an answer. */

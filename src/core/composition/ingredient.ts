@@ -1,23 +1,26 @@
 /** What an ingredient is for; decides how dough and filling count it. */
-export type IngredientGroup =
-  | 'flour'
-  | 'egg'
-  | 'egg-substitute'
-  | 'liquid'
-  | 'colour'
-  | 'fat'
-  | 'seasoning'
-  | 'fresh-cheese'
-  | 'melting-cheese'
-  | 'hard-cheese'
-  | 'binder'
-  | 'starchy'
-  | 'vegetable'
-  | 'leaf'
-  | 'herb'
-  | 'meat'
-  | 'fish'
-  | 'nut';
+export const INGREDIENT_GROUPS = [
+  'flour',
+  'egg',
+  'egg-substitute',
+  'liquid',
+  'colour',
+  'fat',
+  'seasoning',
+  'fresh-cheese',
+  'melting-cheese',
+  'hard-cheese',
+  'binder',
+  'starchy',
+  'vegetable',
+  'leaf',
+  'herb',
+  'meat',
+  'fish',
+  'nut',
+] as const;
+
+export type IngredientGroup = (typeof INGREDIENT_GROUPS)[number];
 
 /** One row of the pantry. Composition is in shares of mass (0 to 1). */
 export interface Ingredient {

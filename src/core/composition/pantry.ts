@@ -9,6 +9,12 @@ export interface Pantry {
   readonly preparations: ReadonlyMap<string, Preparation>;
 }
 
+/** Rows of a cook's own: new ones, and shipped ones changed. */
+export interface PantryRows {
+  readonly ingredients: readonly Ingredient[];
+  readonly preparations: readonly Preparation[];
+}
+
 /** Builds a pantry from rows. */
 export const makePantry = (
   ingredients: readonly Ingredient[],
@@ -23,6 +29,37 @@ export const startingPantry: Pantry = makePantry(
   ingredientRows as readonly Ingredient[],
   preparationRows as readonly Preparation[],
 );
+
+/**
+ * The shipped pantry with a cook's own rows over it.
+ * @example pantryWith({ ingredients: [millFlour], preparations: [] }).ingredients.get('mill-flour')
+ */
+export function pantryWith({ ingredients, preparations }: PantryRows): Pantry {
+  if (!ingredients.length && !preparations.length) return startingPantry;
+  return makePantry(
+    [...startingPantry.ingredients.values(), ...ingredients],
+    [...startingPantry.preparations.values(), ...preparations],
+  );
+}
+
+/** The rows that a list of parts uses, to keep beside what was made from them. */
+export function rowsUsed(
+  parts: readonly { readonly id: string; readonly preparation?: string | undefined }[],
+  pantry: Pantry,
+): PantryRows {
+  const pick = <T>(from: ReadonlyMap<string, T>, ids: Iterable<string | undefined>) =>
+    [...new Set(ids)].flatMap((id) => (id === undefined ? [] : (from.get(id) ?? [])));
+  return {
+    ingredients: pick(
+      pantry.ingredients,
+      parts.map(({ id }) => id),
+    ),
+    preparations: pick(
+      pantry.preparations,
+      parts.map(({ preparation }) => preparation),
+    ),
+  };
+}
 
 /**
  * Finds an ingredient.

@@ -1,14 +1,45 @@
 import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { ALLERGENS } from '../composition/allergenList';
+import { INGREDIENT_GROUPS, type Ingredient } from '../composition/ingredient';
 import ingredients from '../composition/tables/ingredients.json';
 import preparations from '../composition/tables/preparations.json';
-import { ingredientRowsFromCsv, preparationRowsFromCsv } from './tablesCsv';
+import {
+  allRows,
+  kindOfTable,
+  readIngredients,
+  readPreparations,
+  writeIngredients,
+  writePreparations,
+} from './tablesCsv';
 
 const csv = (name: string) => readFileSync(`data/${name}.csv`, 'utf8');
+const percent = (max: number) => fc.integer({ min: 0, max: max * 1000 }).map((n) => n / 1e5);
+const anyIngredient: fc.Arbitrary<Ingredient> = fc
+  .record({
+    id: fc.stringMatching(/^[a-z0-9]{1,12}(-[a-z0-9]{1,8})?$/),
+    name: fc
+      .string({ minLength: 1, maxLength: 60 })
+      .map((name) => name.trim())
+      .filter((name) => name.length > 0),
+    group: fc.constantFrom(...INGREDIENT_GROUPS),
+    water: percent(40),
+    protein: percent(20),
+    fat: percent(20),
+    carbohydrate: percent(20),
+    densityGPerMl: fc.integer({ min: 5, max: 250 }).map((n) => n / 100),
+    holding: fc.integer({ min: 0, max: 200 }).map((n) => n / 10),
+    gluten: percent(100),
+    absorption: fc.integer({ min: -50, max: 50 }).map((n) => n / 100),
+    allergens: fc.subarray([...ALLERGENS]),
+    diet: fc.constantFrom('plant', 'vegetarian', 'fish', 'meat', 'any'),
+  })
+  .map((row) => ({ ...row, fibre: row.carbohydrate }));
 
 describe('tables', () => {
   it('the JSON the core imports is the CSV that people edit', () => {
-    expect(ingredientRowsFromCsv(csv('ingredients'))).toEqual(ingredients);
-    expect(preparationRowsFromCsv(csv('preparations'))).toEqual(preparations);
+    expect(allRows(readIngredients(csv('ingredients')))).toEqual(ingredients);
+    expect(allRows(readPreparations(csv('preparations')))).toEqual(preparations);
   });
 
   it('every preparation is for an ingredient there is', () => {
@@ -17,11 +48,64 @@ describe('tables', () => {
     expect(named.filter((id) => !ids.has(id))).toEqual([]);
   });
 
-  it('names line and column of a bad figure', () => {
-    const lines = csv('ingredients').split('\n');
-    lines[2] = lines[2]!.replace('12.0', '120');
-    expect(() => ingredientRowsFromCsv(lines.join('\n'))).toThrow(
-      /line 3, water must be a number from 0 to 100/,
+  it('come back from CSV as they went in, whatever is in their names', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(anyIngredient, { minLength: 1, maxLength: 12, selector: ({ id }) => id }),
+        (rows) => {
+          expect(readIngredients(writeIngredients(rows))).toEqual({ rows, problems: [] });
+        },
+      ),
     );
+    const { rows } = readPreparations(csv('preparations'));
+    expect(readPreparations(writePreparations(rows))).toEqual({ rows, problems: [] });
+  });
+
+  it('are told apart by their columns', () => {
+    expect(kindOfTable(csv('ingredients'))).toBe('ingredients');
+    expect(kindOfTable(csv('preparations'))).toBe('preparations');
+    expect(kindOfTable('a,b\n1,2\n')).toBeNull();
+  });
+});
+
+describe('a bad row', () => {
+  const lines = csv('ingredients').trim().split('\n').slice(0, 5);
+  const withLine = (index: number, change: (line: string) => string) =>
+    lines.map((line, i) => (i === index ? change(line) : line)).join('\n');
+
+  it.each([
+    ['12.0', '120', 'water', /Water must be a number from 0 to 1/],
+    ['0.53', 'heavy', 'density_g_per_ml', /Bulk density must be a number from 0\.05 to 2\.5 g\/ml/],
+    ['gluten,plant', 'gravel,plant', 'allergens', /Allergen must be one of/],
+    [',flour,', ',rubble,', 'group', /Group must be one of/],
+    ['12.0,10.3', '60.0,80.0', 'water', /together must be at most 100 %/],
+  ])('with %s as %s is named by line and column, the others taken', (from, to, column, message) => {
+    const { rows, problems } = readIngredients(withLine(2, (line) => line.replace(from, to)));
+    expect(problems[0]).toMatchObject({ line: 3, column });
+    expect(problems[0]!.message).toMatch(message);
+    expect(rows).toHaveLength(3);
+  });
+
+  it('that comes twice is named', () => {
+    const { rows, problems } = readIngredients([...lines, lines[1]].join('\n'));
+    expect(rows).toHaveLength(4);
+    expect(problems).toEqual([
+      { line: 6, column: 'id', message: '“flour-00” is on line 2 already' },
+    ]);
+  });
+
+  it('stops a table that must be right as a whole', () => {
+    expect(() =>
+      allRows(readIngredients(withLine(2, (line) => line.replace('12.0', '120')))),
+    ).toThrow(/line 3, water: Water must be a number from 0 to 1/);
+  });
+
+  it('or a missing column, or nothing, is named too', () => {
+    expect(readIngredients('id,name\nx,y\n').problems).toContainEqual({
+      line: 1,
+      column: 'water',
+      message: 'is a column that must be there',
+    });
+    expect(readIngredients(`${lines[0]}\n`).problems).toHaveLength(1);
   });
 });

@@ -1,59 +1,196 @@
 import Papa from 'papaparse';
-import type { Ingredient, IngredientGroup, Preparation } from '../composition/ingredient';
+import type * as z from 'zod';
+import type { Ingredient, Preparation } from '../composition/ingredient';
+import { ingredientSchema, preparationSchema } from '../composition/pantrySchema';
 import { FieldError } from '../range';
 
-type Row = Record<string, string>;
+/** What is wrong in a table, by line and column; line 1 names the columns. */
+export interface TableProblem {
+  readonly line: number;
+  readonly column: string;
+  readonly message: string;
+}
+
+/** What a table holds: the rows that can be taken, and what is wrong with the others. */
+export interface TableRead<T> {
+  readonly rows: readonly T[];
+  readonly problems: readonly TableProblem[];
+}
+
+type Cells = Record<string, string>;
+
+/** How one field of a row is written in the table. */
+interface Column {
+  readonly column: string;
+  read(text: string): unknown;
+  write(value: never): string;
+}
+
+const text = (column: string): Column => ({
+  column,
+  read: (cell) => cell.trim(),
+  write: (value: string) => value,
+});
+/** Not a number reads as NaN, which every range refuses. */
+const asNumber = (cell: string): number =>
+  cell.trim() === '' ? Number.NaN : Number(cell.replace(',', '.'));
+const tidy = (value: number): string => String(Number(value.toFixed(6)));
+const number = (column: string): Column => ({
+  column,
+  read: asNumber,
+  write: (value: number) => tidy(value),
+});
+/** Per 100 g in the table, a share inside. */
+const percent = (column: string): Column => ({
+  column,
+  read: (cell) => Math.round(asNumber(cell) * 1000) / 1e5,
+  write: (value: number) => tidy(value * 100),
+});
+const list = (column: string): Column => ({
+  column,
+  read: (cell) =>
+    cell
+      .split(';')
+      .map((each) => each.trim())
+      .filter(Boolean),
+  write: (value: readonly string[]) => value.join(';'),
+});
+const yesNo = (column: string): Column => ({
+  column,
+  read: (cell) => ({ '1': true, '0': false })[cell.trim()],
+  write: (value: boolean) => (value ? '1' : '0'),
+});
+
+const INGREDIENT_COLUMNS: Record<keyof Ingredient, Column> = {
+  id: text('id'),
+  name: text('name'),
+  group: text('group'),
+  water: percent('water'),
+  protein: percent('protein'),
+  fat: percent('fat'),
+  carbohydrate: percent('carbohydrate'),
+  fibre: percent('fibre'),
+  densityGPerMl: number('density_g_per_ml'),
+  holding: number('holding'),
+  gluten: number('gluten'),
+  absorption: number('absorption'),
+  allergens: list('allergens'),
+  diet: text('diet'),
+};
+
+const PREPARATION_COLUMNS: Record<keyof Preparation, Column> = {
+  id: text('id'),
+  name: text('name'),
+  appliesTo: list('applies_to'),
+  massYield: number('mass_yield'),
+  solidsLost: number('solids_lost'),
+  liquorShare: number('liquor_share'),
+  hot: yesNo('hot'),
+  note: text('note'),
+};
 
 /**
- * Reads the ingredient table: per-100 g figures in, shares of mass out. Format: docs/formats.md.
- * @throws FieldError naming the line and column of the first bad figure
+ * Reads an ingredient table: per-100 g figures in, shares of mass out. Never throws: what cannot be
+ * taken is named by line and column, the rest is given. Format: docs/formats.md.
+ * @example readIngredients(csv).problems[0] // { line: 3, column: 'water', message: 'Water must be …' }
  */
-export function ingredientRowsFromCsv(csv: string): Ingredient[] {
-  return rowsOf(csv).map((row, index) => {
-    const share = (column: string) => Math.round(cell(row, column, index, 100) * 1000) / 1e5;
-    return {
-      id: row.id ?? '',
-      name: row.name ?? '',
-      group: row.group as IngredientGroup,
-      water: share('water'),
-      protein: share('protein'),
-      fat: share('fat'),
-      carbohydrate: share('carbohydrate'),
-      fibre: share('fibre'),
-      densityGPerMl: cell(row, 'density_g_per_ml', index, 5),
-      holding: cell(row, 'holding', index, 20),
-      gluten: cell(row, 'gluten', index, 1),
-      absorption: cell(row, 'absorption', index, 1, -1),
-      allergens: list(row.allergens),
-      diet: row.diet ?? '',
-    };
+export const readIngredients = (csv: string): TableRead<Ingredient> =>
+  readTable(csv, INGREDIENT_COLUMNS, ingredientSchema);
+
+/** Reads a preparation table, in the same way. */
+export const readPreparations = (csv: string): TableRead<Preparation> =>
+  readTable(csv, PREPARATION_COLUMNS, preparationSchema);
+
+/** Writes ingredients as the table that `readIngredients` reads. */
+export const writeIngredients = (rows: readonly Ingredient[]): string =>
+  writeTable(rows, INGREDIENT_COLUMNS);
+
+/** Writes preparations as the table that `readPreparations` reads. */
+export const writePreparations = (rows: readonly Preparation[]): string =>
+  writeTable(rows, PREPARATION_COLUMNS);
+
+/** Which of the two tables a file is, by its columns; null when neither. */
+export function kindOfTable(csv: string): 'ingredients' | 'preparations' | null {
+  const columns = Papa.parse<string[]>(csv, { preview: 1 }).data[0] ?? [];
+  if (columns.includes('mass_yield')) return 'preparations';
+  return columns.includes('density_g_per_ml') ? 'ingredients' : null;
+}
+
+function readTable<T>(
+  csv: string,
+  columns: Readonly<Record<string, Column>>,
+  schema: z.ZodType<T>,
+): TableRead<T> {
+  const parsed = Papa.parse<Cells>(csv.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: true,
   });
-}
-
-/** Reads the preparation table. Format: docs/formats.md. */
-export function preparationRowsFromCsv(csv: string): Preparation[] {
-  return rowsOf(csv).map((row, index) => ({
-    id: row.id ?? '',
-    name: row.name ?? '',
-    appliesTo: list(row.applies_to),
-    massYield: cell(row, 'mass_yield', index, 5),
-    solidsLost: cell(row, 'solids_lost', index, 1),
-    liquorShare: cell(row, 'liquor_share', index, 1),
-    hot: cell(row, 'hot', index, 1) === 1,
-    note: row.note ?? '',
-  }));
-}
-
-const rowsOf = (csv: string): Row[] =>
-  Papa.parse<Row>(csv, { header: true, skipEmptyLines: true }).data;
-
-const list = (text: string | undefined): string[] => (text ? text.split(';') : []);
-
-function cell(row: Row, column: string, index: number, max: number, min = 0): number {
-  const value = Number(row[column]);
-  if (!row[column]?.trim() || !(value >= min && value <= max)) {
-    // Line 1 is the header.
-    throw new FieldError(`line ${index + 2}, ${column}`, `must be a number from ${min} to ${max}`);
+  const wanted = Object.values(columns).map(({ column }) => column);
+  const missing = wanted.filter((column) => !parsed.meta.fields?.includes(column));
+  if (missing.length) {
+    return {
+      rows: [],
+      problems: missing.map((column) => ({
+        line: 1,
+        column,
+        message: 'is a column that must be there',
+      })),
+    };
   }
-  return value;
+  const rows: T[] = [];
+  const problems: TableProblem[] = [];
+  const seen = new Map<string, number>();
+  parsed.data.forEach((cells, index) => {
+    const line = index + 2;
+    const row = Object.fromEntries(
+      Object.entries(columns).map(([field, { column, read }]) => [
+        field,
+        read(cells[column] ?? ''),
+      ]),
+    );
+    const result = schema.safeParse(row);
+    const id = String(row.id);
+    const before = seen.get(id);
+    if (!result.success) {
+      for (const issue of result.error.issues) {
+        const field = String(issue.path[0] ?? 'id');
+        problems.push({ line, column: columns[field]?.column ?? field, message: issue.message });
+      }
+    } else if (before !== undefined) {
+      problems.push({ line, column: 'id', message: `“${id}” is on line ${before} already` });
+    } else {
+      rows.push(result.data);
+    }
+    if (before === undefined) seen.set(id, line);
+  });
+  if (parsed.data.length === 0) {
+    problems.push({ line: 2, column: wanted[0] ?? 'id', message: 'there are no rows' });
+  }
+  return { rows, problems };
+}
+
+const writeTable = <T extends object>(
+  rows: readonly T[],
+  columns: Readonly<Record<string, Column>>,
+): string =>
+  `${Papa.unparse(
+    rows.map((row) =>
+      Object.fromEntries(
+        Object.entries(columns).map(([field, { column, write }]) => [
+          column,
+          write((row as Record<string, never>)[field] as never),
+        ]),
+      ),
+    ),
+    { columns: Object.values(columns).map(({ column }) => column), newline: '\n' },
+  )}\n`;
+
+/**
+ * The rows of a table that must be right as a whole.
+ * @throws FieldError naming the line and column of the first thing wrong
+ */
+export function allRows<T>({ rows, problems }: TableRead<T>): readonly T[] {
+  const [first] = problems;
+  if (first) throw new FieldError(`line ${first.line}, ${first.column}:`, first.message);
+  return rows;
 }

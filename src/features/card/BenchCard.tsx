@@ -2,6 +2,7 @@
 
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
+import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { familyOf } from '@/core/shapes/families';
@@ -23,15 +24,17 @@ export function BenchCard({
   id,
   plan,
   revision,
+  ownRows,
   kitchenName,
 }: {
   id: string;
   plan: Plan;
   revision: number;
+  ownRows: PantryRows;
   kitchenName: string;
 }) {
   const { text, spoons } = useUnits();
-  const result = useMemo(() => evaluatePlan(plan), [plan]);
+  const result = useMemo(() => evaluatePlan(plan, pantryWith(ownRows)), [plan, ownRows]);
   const { dough, filling, sheet, shape, counts, edge } = result;
   const family = familyOf(shape.family);
   const weakest = weakestText(result, text);

@@ -1,9 +1,9 @@
 'use client';
 
-import { ClipboardList, History, Printer, Redo2, Undo2 } from 'lucide-react';
+import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { startingPantry } from '@/core/composition/pantry';
+import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { contentsChange } from '@/core/plan/contents';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
@@ -26,16 +26,17 @@ export interface PlanPageProps {
   readonly id: string;
   readonly stored: { readonly plan: Plan; readonly edition: number; readonly revision: number };
   readonly kitchen: Kitchen;
+  readonly ownRows: PantryRows;
   readonly startAt: StationId;
 }
 
 /** The plan page: the run, the open station, the piece, the tally. */
-export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
-  const { editor, state } = usePlanEditor(id, stored);
+export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProps) {
+  const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
+  const { editor, state } = usePlanEditor(id, stored, pantry);
   const [at, setAt] = useState<StationId>(startAt);
   const router = useRouter();
   const { plan } = state;
-  const pantry = startingPantry;
   const result = useMemo(() => evaluatePlan(plan, pantry), [plan, pantry]);
   const value = useMemo<EditorValue>(
     () => ({ plan, result, kitchen, pantry, edit: editor.edit, tryEdit: editor.tryEdit }),
@@ -67,6 +68,11 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
       await editor.flush();
       router.push(`/plans/${id}${path}`);
     },
+    [editor, id, router],
+  );
+
+  const goShopping = useCallback(
+    () => void editor.flush().then(() => router.push(`/shopping?plans=${id}`)),
     [editor, id, router],
   );
 
@@ -104,6 +110,13 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
       },
       { id: 'log', label: 'Log', group: 'This plan', keys: 'l', run: () => void leaveFor('/log') },
       {
+        id: 'shopping',
+        label: 'Shopping list',
+        group: 'This plan',
+        keys: 's',
+        run: goShopping,
+      },
+      {
         id: 'revisions',
         label: 'Revisions',
         group: 'This plan',
@@ -111,7 +124,7 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
         run: () => void leaveFor('/revisions'),
       },
     ],
-    [editor, go, leaveFor, state.canRedo, state.canUndo],
+    [editor, go, goShopping, leaveFor, state.canRedo, state.canUndo],
   );
   useCommands(commands);
 
@@ -140,6 +153,9 @@ export function PlanPage({ id, stored, kitchen, startAt }: PlanPageProps) {
             </IconButton>
             <IconButton label="Log" keys="L" onClick={() => void leaveFor('/log')} words>
               <ClipboardList size={18} aria-hidden />
+            </IconButton>
+            <IconButton label="Shopping list" keys="S" roomy onClick={goShopping}>
+              <ShoppingBasket size={20} aria-hidden />
             </IconButton>
             <IconButton
               label="Revisions"

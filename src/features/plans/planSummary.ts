@@ -1,3 +1,4 @@
+import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { StoredPlan } from '@/server/repositories/plans';
 import type { PlanSummary } from './PlanList';
@@ -6,8 +7,9 @@ import type { PlanSummary } from './PlanList';
 export function planSummary(
   { id, plan }: StoredPlan,
   made: { times: number; madeOn: string } | undefined,
+  pantry: Pantry,
 ): PlanSummary {
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, pantry);
   return {
     id,
     name: plan.name,

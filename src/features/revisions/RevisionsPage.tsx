@@ -9,7 +9,7 @@ import { PlanBar } from '@/features/shell/PlanBar';
 import { goBackToRevision } from '@/server/actions/plans';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { fieldName, fieldValue } from './fieldNames';
+import { fieldValue } from './fieldNames';
 import { say, sayTrouble } from '@/ui/layout/say';
 
 export interface ShownRevision {
@@ -38,7 +38,7 @@ export interface RevisionsPageProps {
     readonly before: number;
     readonly after: number;
     readonly figures: readonly ComparedFigure[];
-    readonly differences: readonly PlanDifference[];
+    readonly differences: readonly (PlanDifference & { readonly label: string })[];
   } | null;
 }
 
@@ -186,10 +186,10 @@ function Compared({
       ) : (
         <table className="mt-1 w-full">
           <tbody>
-            {differences.map(({ path, before: a, after: b }) => (
+            {differences.map(({ path, label, before: a, after: b }) => (
               <tr key={path} className="border-t border-board-line">
                 <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                  {fieldName(path)}
+                  {label}
                 </th>
                 <td className="py-1.5 text-right break-words">{fieldValue(path, a, text)}</td>
                 <td className="py-1.5 pl-2 text-right font-bold break-words">

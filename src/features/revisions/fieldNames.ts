@@ -1,6 +1,6 @@
 import { PLAN_FIELDS, type PlanField } from '@/core/plan/planFields';
 import type { QuantityKind } from '@/core/units/parse';
-import { startingPantry } from '@/core/composition/pantry';
+import { startingPantry, type Pantry } from '@/core/composition/pantry';
 import { FINISHES, type Finish } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { MEDIUM_NAMES, SERVING_NAMES, type WriteFigure } from '@/features/plan/words';
@@ -24,6 +24,9 @@ const NAMES: Record<string, string> = {
   serving: 'Served as',
   'batch.wayIn': 'Start from',
   'dough.style': 'How it is worked',
+  'dough.work.by': 'Kneaded by',
+  'dough.work.restAt': 'Rested at',
+  'dough.roundUp': 'Made up to whole eggs',
   'filling.texture': 'Texture',
   'shape.family': 'Family',
   'shape.laid': 'Filling laid',
@@ -50,6 +53,7 @@ const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   'shape.finish': Object.fromEntries(
     (Object.keys(FINISHES) as Finish[]).map((id) => [id, FINISHES[id].name]),
   ),
+  'dough.roundUp': { true: 'yes', false: 'no' },
   'hold.medium': MEDIUM_NAMES satisfies Record<Plan['hold']['medium'], string>,
 };
 
@@ -60,15 +64,18 @@ function planField(path: string): PlanField | undefined {
 }
 
 /** A field's path as people call it: `shape.doseG` → `Shape: Dose`. */
-export function fieldName(path: string): string {
+export function fieldName(path: string, pantry: Pantry = startingPantry): string {
   const [section = '', ...rest] = path.split('.');
   const own = NAMES[path] ?? planField(path)?.label;
   const prefix = SECTIONS[section];
   if (rest[0] === 'parts') {
     const [, id = '', field] = rest;
     const plainId = id.replace(/ \(\d+\)$/, '');
-    const name = startingPantry.ingredients.get(plainId)?.name ?? plainId;
+    const name = pantry.ingredients.get(plainId)?.name ?? plainId;
     return `${prefix}: ${name}${field && field !== 'g' ? `, ${field === 'weighedG' ? 'weighed' : field}` : ''}`;
+  }
+  if (rest[0] === 'corrections') {
+    return `${prefix}: correction ${rest[1]}, ${rest[2] === 'amount' ? 'how much' : rest[2]}`;
   }
   const label = own ?? rest.join(' ');
   return prefix ? `${prefix}: ${label}` : label;

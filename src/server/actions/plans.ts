@@ -11,7 +11,9 @@ import { FAMILY_IDS } from '@/core/shapes/families';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
+import { inKitchen } from '@/core/plan/inKitchen';
 import { getKitchen } from '../repositories/kitchen';
+import { getPantry } from '../repositories/pantry';
 
 const idSchema = z.string().min(1).max(60);
 const shelfSchema = z.enum(['current', 'archived', 'deleted']);
@@ -28,8 +30,7 @@ function check<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
 export async function startPlan(family: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
     const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
-    const [roller] = getKitchen(database()).rollers;
-    const plan = roller ? { ...start, sheet: { ...start.sheet, roller } } : start;
+    const plan = inKitchen(start, getKitchen(database()));
     const id = randomUUID();
     return createPlan(database(), { id, plan, now: new Date() }).id;
   });
@@ -40,7 +41,7 @@ export async function startPlan(family: unknown): Promise<Outcome<string>> {
 /** A new plan from a plan document, as read from a file. Gives its id. */
 export async function importPlan(document: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
-    const plan = parsePlan(document);
+    const plan = parsePlan(document, getPantry(database()));
     return createPlan(database(), { id: randomUUID(), plan, now: new Date() }).id;
   });
   revalidatePath('/');

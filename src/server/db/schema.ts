@@ -48,10 +48,26 @@ export const logEntries = sqliteTable(
     revision: integer().notNull(),
     madeOn: text().notNull(),
     document: text().notNull(),
+    /** Pantry rows the plan used that day, as JSON: a later change of the pantry does not change what was planned. */
+    pantry: text(),
     createdAt: text().notNull(),
   },
   (table) => [index('log_entries_plan').on(table.planId, table.madeOn)],
 );
+
+/** Ingredients of the cook's own, and shipped ones changed: a document each. */
+export const pantryIngredients = sqliteTable('pantry_ingredients', {
+  id: text().primaryKey(),
+  document: text().notNull(),
+  updatedAt: text().notNull(),
+});
+
+/** Preparations, in the same way. */
+export const pantryPreparations = sqliteTable('pantry_preparations', {
+  id: text().primaryKey(),
+  document: text().notNull(),
+  updatedAt: text().notNull(),
+});
 
 /** The kitchen: one row, a kitchen document as JSON. */
 export const kitchens = sqliteTable('kitchens', {

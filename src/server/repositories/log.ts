@@ -1,14 +1,20 @@
 import { and, desc, eq } from 'drizzle-orm';
+import { pantryWith, rowsUsed, type Pantry, type PantryRows } from '@/core/composition/pantry';
 import { logEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import type { Database } from '../db/database';
 import { logEntries } from '../db/schema';
+import { getPantry } from './pantry';
 import { getRevision } from './plans';
 
 export interface StoredLogEntry {
   readonly entry: LogEntry;
   /** The plan's revision it was made from. */
   readonly revision: number;
+  /** The pantry as it stood for this plan that day. */
+  readonly pantry: Pantry;
 }
+
+const NO_ROWS: PantryRows = { ingredients: [], preparations: [] };
 
 /** The log of a plan, the latest day first. */
 export const listLog = (db: Database, planId: string): StoredLogEntry[] =>
@@ -21,6 +27,7 @@ export const listLog = (db: Database, planId: string): StoredLogEntry[] =>
     .map((row) => ({
       entry: logEntrySchema.parse(JSON.parse(row.document)),
       revision: row.revision,
+      pantry: pantryWith((JSON.parse(row.pantry ?? 'null') as PantryRows | null) ?? NO_ROWS),
     }));
 
 /**
@@ -37,7 +44,8 @@ export function addLogEntry(
   }: { planId: string; revision: number; entry: LogEntry; now: Date },
 ): void {
   db.transaction((tx) => {
-    getRevision(tx, planId, revision);
+    const { plan } = getRevision(tx, planId, revision);
+    const used = rowsUsed([...plan.dough.parts, ...plan.filling.parts], getPantry(tx));
     tx.insert(logEntries)
       .values({
         id: entry.id,
@@ -45,6 +53,7 @@ export function addLogEntry(
         revision,
         madeOn: entry.madeOn,
         document: JSON.stringify(entry),
+        pantry: JSON.stringify(used),
         createdAt: now.toISOString(),
       })
       .onConflictDoNothing()

@@ -1,9 +1,11 @@
 import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import type { Pantry } from '@/core/composition/pantry';
 import { parsePlan } from '@/core/plan/parsePlan';
 import type { Plan } from '@/core/plan/schema';
 import type { Connection, Database } from '../db/database';
 import { logEntries, planRevisions, plans } from '../db/schema';
 import { NotFoundError } from './notFound';
+import { getPantry } from './pantry';
 
 /** A plan with its newest document. */
 export interface StoredPlan {
@@ -36,9 +38,9 @@ const SITTING_MS = 30 * 60 * 1000;
 
 type Row = typeof plans.$inferSelect;
 
-const stored = (row: Row, document: string): StoredPlan => ({
+const stored = (row: Row, document: string, pantry: Pantry): StoredPlan => ({
   id: row.id,
-  plan: parsePlan(JSON.parse(document)),
+  plan: parsePlan(JSON.parse(document), pantry),
   revision: row.revision,
   edition: row.edition,
   createdAt: row.createdAt,
@@ -58,15 +60,17 @@ const onShelf = (shelf: PlanShelf) => {
 const newest = and(eq(planRevisions.planId, plans.id), eq(planRevisions.number, plans.revision));
 
 /** The plans on a shelf, the latest changed first. */
-export const listPlans = (db: Database, shelf: PlanShelf): StoredPlan[] =>
-  db
+export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
+  const pantry = getPantry(db);
+  return db
     .select({ row: plans, document: planRevisions.document })
     .from(plans)
     .innerJoin(planRevisions, newest)
     .where(onShelf(shelf))
     .orderBy(desc(plans.updatedAt), plans.id)
     .all()
-    .map(({ row, document }) => stored(row, document));
+    .map(({ row, document }) => stored(row, document, pantry));
+}
 
 /** How many plans each shelf holds. */
 export function countShelves(db: Database): Record<PlanShelf, number> {
@@ -84,7 +88,7 @@ export function getPlan(db: Connection, id: string): StoredPlan {
     .where(eq(plans.id, id))
     .get();
   if (!found) throw new NotFoundError('plan', id);
-  return stored(found.row, found.document);
+  return stored(found.row, found.document, getPantry(db));
 }
 
 /** Puts a new plan away under an id of its own. */
@@ -195,7 +199,8 @@ export function listRevisions(db: Database, planId: string): PlanRevision[] {
     .orderBy(desc(planRevisions.number))
     .all();
   if (rows.length === 0) throw new NotFoundError('plan', planId);
-  return rows.map(readRevision);
+  const pantry = getPantry(db);
+  return rows.map((row) => readRevision(row, pantry));
 }
 
 /** One revision. @throws NotFoundError */
@@ -206,12 +211,12 @@ export function getRevision(db: Connection, planId: string, number: number): Pla
     .where(and(eq(planRevisions.planId, planId), eq(planRevisions.number, number)))
     .get();
   if (!row) throw new NotFoundError('revision', `${planId} / ${number}`);
-  return readRevision(row);
+  return readRevision(row, getPantry(db));
 }
 
-const readRevision = (row: typeof planRevisions.$inferSelect): PlanRevision => ({
+const readRevision = (row: typeof planRevisions.$inferSelect, pantry: Pantry): PlanRevision => ({
   number: row.number,
-  plan: parsePlan(JSON.parse(row.document)),
+  plan: parsePlan(JSON.parse(row.document), pantry),
   createdAt: row.createdAt,
   updatedAt: row.updatedAt,
 });

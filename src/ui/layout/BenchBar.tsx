@@ -25,12 +25,24 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
         )}
       </Link>
       {children ?? (
-        <nav aria-label="Main" className="flex">
+        <nav
+          aria-label="Main"
+          className="flex max-sm:order-last max-sm:w-full max-sm:justify-between"
+        >
           <NavLink href="/" here={path === '/'}>
             Plans
           </NavLink>
-          <NavLink href="/kitchen" here={path.startsWith('/kitchen')}>
+          <NavLink href="/shopping" here={path.startsWith('/shopping')}>
+            Shopping
+          </NavLink>
+          <NavLink href="/kitchen" here={path === '/kitchen'}>
             Kitchen
+          </NavLink>
+          <NavLink href="/kitchen/pantry" here={path.startsWith('/kitchen/pantry')}>
+            Pantry
+          </NavLink>
+          <NavLink href="/sums" here={path.startsWith('/sums')}>
+            Sums
           </NavLink>
         </nav>
       )}

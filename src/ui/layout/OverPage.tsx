@@ -16,7 +16,7 @@ export function OverPage({
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(0_0_0/0.5)]" />
         <Dialog.Content
           aria-describedby={undefined}
           className={`popover fixed left-1/2 z-50 -translate-x-1/2 ${className}`}

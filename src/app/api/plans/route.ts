@@ -2,12 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { parsePlan } from '@/core/plan/parsePlan';
 import { database } from '@/server/db/database';
 import { answer, readBody } from '@/server/planRequests';
+import { getPantry } from '@/server/repositories/pantry';
 import { createPlan } from '@/server/repositories/plans';
 
 /** A plan document in, a new plan's id out. */
 export const POST = (request: Request) =>
   answer(async () => {
-    const plan = parsePlan(await readBody(request));
-    const { id } = createPlan(database(), { id: randomUUID(), plan, now: new Date() });
+    const db = database();
+    const plan = parsePlan(await readBody(request), getPantry(db));
+    const { id } = createPlan(db, { id: randomUUID(), plan, now: new Date() });
     return Response.json({ id }, { status: 201 });
   });

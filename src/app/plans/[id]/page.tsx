@@ -4,6 +4,7 @@ import { PlanPage } from '@/features/plan/PlanPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
+import { ownRows } from '@/server/repositories/pantry';
 import { getPlan } from '@/server/repositories/plans';
 
 interface Props {
@@ -26,6 +27,7 @@ export default async function Page({ params, searchParams }: Props) {
       id={id}
       stored={{ plan, edition, revision }}
       kitchen={getKitchen(database())}
+      ownRows={ownRows(database())}
       startAt={STATIONS.find((station) => station === at) ?? 'shape'}
     />
   );

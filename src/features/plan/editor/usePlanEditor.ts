@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { asPlanCheck } from '@/core/plan/planError';
 import type { Plan } from '@/core/plan/schema';
@@ -37,17 +38,18 @@ async function send(
 }
 
 /** Fetches the reader, again and again while the line is down. */
-async function loadReader(): Promise<(document: unknown) => Plan> {
+async function loadReader(pantry: Pantry): Promise<(document: unknown) => Plan> {
   for (;;) {
     try {
-      return (await import('@/core/plan/parsePlan')).parsePlan;
+      const { parsePlan } = await import('@/core/plan/parsePlan');
+      return (document) => parsePlan(document, pantry);
     } catch {
       await new Promise((resolve) => setTimeout(resolve, RELOAD_MS));
     }
   }
 }
 
-function browserWorld(id: string): EditorWorld {
+function browserWorld(id: string, pantry: Pantry): EditorWorld {
   const key = `mortar-draft-${id}`;
   const sitting = Math.random().toString(36).slice(2);
   // Storage may be full or forbidden; saving to the server then still works.
@@ -73,10 +75,10 @@ function browserWorld(id: string): EditorWorld {
     sitting,
     check: (plan) =>
       asPlanCheck(() => {
-        evaluatePlan(plan);
+        evaluatePlan(plan, pantry);
         return plan;
       }),
-    loadReader,
+    loadReader: () => loadReader(pantry),
   };
 }
 
@@ -84,8 +86,9 @@ function browserWorld(id: string): EditorWorld {
 export function usePlanEditor(
   id: string,
   stored: { plan: Plan; edition: number; revision: number },
+  pantry: Pantry,
 ) {
-  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id), stored));
+  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, pantry), stored));
   const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
   useEffect(() => {
     void editor.restore();

@@ -1,8 +1,10 @@
 'use client';
 
 import { Command as Palette } from 'cmdk';
+import { useMemo, useState } from 'react';
 import type { Ingredient, IngredientGroup } from '@/core/composition/ingredient';
-import { startingPantry } from '@/core/composition/pantry';
+import { searchIngredients } from '@/core/composition/search';
+import { useEditor } from '../editor/EditorContext';
 
 const DOUGH_FIRST: readonly IngredientGroup[] = [
   'flour',
@@ -14,6 +16,9 @@ const DOUGH_FIRST: readonly IngredientGroup[] = [
   'colour',
 ];
 
+/** As many as are shown at once: a longer list is searched, not scrolled. */
+const MOST_SHOWN = 150;
+
 /** The pantry as a list to search. Loaded when first opened: it is of no use before. */
 export default function IngredientList({
   use,
@@ -22,17 +27,26 @@ export default function IngredientList({
   use: 'dough' | 'filling';
   onPick(ingredient: Ingredient): void;
 }) {
+  const { pantry } = useEditor();
+  const [words, setWords] = useState('');
+  const found = useMemo(
+    () => searchIngredients([...pantry.ingredients.values()], words),
+    [pantry, words],
+  );
+  const more = found.length - MOST_SHOWN;
   return (
-    <Palette label="Ingredients">
+    <Palette label="Ingredients" shouldFilter={false}>
       <Palette.Input
+        value={words}
+        onValueChange={setWords}
         placeholder="Find an ingredient"
         className="w-full border-b border-board-line bg-transparent px-3 py-3 outline-none placeholder:text-ink-dim"
       />
       <Palette.List className="max-h-[min(20rem,50vh)] overflow-y-auto p-1">
         <Palette.Empty className="px-3 py-4 text-ink-dim">
-          No ingredient by that name.
+          No ingredient by that name. New ones are added in the pantry.
         </Palette.Empty>
-        {ordered(use).map(([group, rows]) => (
+        {ordered(found.slice(0, MOST_SHOWN), use).map(([group, rows]) => (
           <Palette.Group
             key={group}
             heading={group.replace('-', ' ')}
@@ -41,7 +55,7 @@ export default function IngredientList({
             {rows.map((ingredient) => (
               <Palette.Item
                 key={ingredient.id}
-                value={`${ingredient.name} ${ingredient.id}`}
+                value={ingredient.id}
                 className="menu-item"
                 onSelect={() => onPick(ingredient)}
               >
@@ -50,14 +64,18 @@ export default function IngredientList({
             ))}
           </Palette.Group>
         ))}
+        {more > 0 && <p className="px-3 py-2 text-small text-ink-dim">and {more} more: type on</p>}
       </Palette.List>
     </Palette>
   );
 }
 
-function ordered(use: 'dough' | 'filling'): [IngredientGroup, Ingredient[]][] {
+function ordered(
+  found: readonly Ingredient[],
+  use: 'dough' | 'filling',
+): [IngredientGroup, Ingredient[]][] {
   const groups = new Map<IngredientGroup, Ingredient[]>();
-  for (const ingredient of startingPantry.ingredients.values()) {
+  for (const ingredient of found) {
     groups.set(ingredient.group, [...(groups.get(ingredient.group) ?? []), ingredient]);
   }
   const rank = (group: IngredientGroup) => {

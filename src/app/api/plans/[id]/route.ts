@@ -1,5 +1,6 @@
 import { database } from '@/server/db/database';
 import { answer, parseSave, readBody } from '@/server/planRequests';
+import { getPantry } from '@/server/repositories/pantry';
 import { getPlan, savePlan } from '@/server/repositories/plans';
 
 type Context = { params: Promise<{ id: string }> };
@@ -27,7 +28,7 @@ export const GET = (_request: Request, { params }: Context) =>
 export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
     const { id } = await params;
-    const save = parseSave(await readBody(request));
+    const save = parseSave(await readBody(request), getPantry(database()));
     const result = savePlan(database(), { id, ...save, now: new Date() });
     return result.kind === 'saved'
       ? Response.json({ edition: result.edition, revision: result.revision })

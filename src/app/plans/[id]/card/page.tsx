@@ -3,6 +3,7 @@ import { BenchCard } from '@/features/card/BenchCard';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
+import { ownRows } from '@/server/repositories/pantry';
 import { getPlan } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Bench card' };
@@ -11,6 +12,12 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   const { plan, revision } = orNotFound(() => getPlan(database(), id));
   return (
-    <BenchCard id={id} plan={plan} revision={revision} kitchenName={getKitchen(database()).name} />
+    <BenchCard
+      id={id}
+      plan={plan}
+      revision={revision}
+      ownRows={ownRows(database())}
+      kitchenName={getKitchen(database()).name}
+    />
   );
 }

@@ -1,11 +1,12 @@
 import type { Metadata } from 'next';
 import { compareLog } from '@/core/log/compareLog';
-import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { LogPage } from '@/features/log/LogPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { listLog } from '@/server/repositories/log';
+import { getPantry } from '@/server/repositories/pantry';
 import { getPlan, getRevision } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Log' };
@@ -14,13 +15,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   const db = database();
   const { plan, revision } = orNotFound(() => getPlan(db, id));
-  const now = evaluatePlan(plan);
-  const byRevision = new Map<number, PlanResult>([[revision, now]]);
-  const resultOf = (number: number): PlanResult => {
-    const known = byRevision.get(number) ?? evaluatePlan(getRevision(db, id, number).plan);
-    byRevision.set(number, known);
-    return known;
-  };
+  const now = evaluatePlan(plan, getPantry(db));
   return (
     <LogPage
       id={id}
@@ -28,9 +23,11 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       revision={revision}
       cooks={getKitchen(db).cooks}
       planned={{ pieces: now.pieces, thicknessMm: now.sheet.thicknessMm, doseG: now.shape.doseG }}
-      entries={listLog(db, id).map((stored) => ({
-        ...stored,
-        comparisons: compareLog(resultOf(stored.revision), stored.entry),
+      entries={listLog(db, id).map(({ entry, revision: made, pantry }) => ({
+        entry,
+        revision: made,
+        // Against the pantry of that day: what was planned then stays as it was.
+        comparisons: compareLog(evaluatePlan(getRevision(db, id, made).plan, pantry), entry),
       }))}
     />
   );

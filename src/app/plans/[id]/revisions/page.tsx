@@ -2,10 +2,12 @@ import type { Metadata } from 'next';
 import { comparePlans } from '@/core/plan/comparePlans';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
+import { fieldName } from '@/features/revisions/fieldNames';
 import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { listLog } from '@/server/repositories/log';
+import { getPantry } from '@/server/repositories/pantry';
 import { getPlan, listRevisions } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Revisions' };
@@ -21,6 +23,7 @@ export default async function Page({ params, searchParams }: Props) {
   const db = database();
   const { plan, revision: newest } = orNotFound(() => getPlan(db, id));
   const log = listLog(db, id);
+  const pantry = getPantry(db);
   const revisions = listRevisions(db, id);
   const find = (number: unknown): Plan | undefined =>
     revisions.find((each) => String(each.number) === number)?.plan;
@@ -31,7 +34,7 @@ export default async function Page({ params, searchParams }: Props) {
       name={plan.name}
       newest={newest}
       revisions={revisions.map(({ number, plan: each, updatedAt }) => {
-        const { pieces, weakestLink } = evaluatePlan(each);
+        const { pieces, weakestLink } = evaluatePlan(each, pantry);
         return {
           number,
           savedAt: updatedAt,
@@ -46,8 +49,11 @@ export default async function Page({ params, searchParams }: Props) {
           ? {
               before: Number(asked.before),
               after: Number(asked.after),
-              figures: figures(evaluatePlan(before), evaluatePlan(after)),
-              differences: comparePlans(before, after),
+              figures: figures(evaluatePlan(before, pantry), evaluatePlan(after, pantry)),
+              differences: comparePlans(before, after).map((each) => ({
+                ...each,
+                label: fieldName(each.path, pantry),
+              })),
             }
           : null
       }

@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { planNeeds } from '@/core/shopping/shoppingList';
+import { ShoppingPage } from '@/features/shopping/ShoppingPage';
+import { database } from '@/server/db/database';
+import { getPantry, ownRows } from '@/server/repositories/pantry';
+import { listPlans } from '@/server/repositories/plans';
+
+export const metadata: Metadata = { title: 'Shopping' };
+
+interface Props {
+  searchParams: Promise<{ plans?: string | string[] }>;
+}
+
+export default async function Page({ searchParams }: Props) {
+  const { plans: asked } = await searchParams;
+  const db = database();
+  const pantry = getPantry(db);
+  const plans = listPlans(db, 'current').map(({ id, plan }) => {
+    const result = evaluatePlan(plan, pantry);
+    return { id, pieces: result.pieces, ...planNeeds(plan, result) };
+  });
+  const wanted = typeof asked === 'string' ? asked.split(',') : null;
+  return (
+    <ShoppingPage
+      key={String(asked)}
+      plans={plans}
+      chosen={plans.map(({ id }) => id).filter((id) => !wanted || wanted.includes(id))}
+      ownRows={ownRows(db)}
+    />
+  );
+}

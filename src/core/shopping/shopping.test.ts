@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import { startingPantry } from '../composition/pantry';
+import { buyText, shoppingCsv, shoppingText } from '../formats/shoppingFile';
+import { evaluatePlan } from '../plan/evaluatePlan';
+import { planWith } from '../testing/plans';
+import { planNeeds, shoppingList, type PlanNeeds } from './shoppingList';
+
+const needsOf = (plan = planWith()) => planNeeds(plan, evaluatePlan(plan));
+const anyNeeds: fc.Arbitrary<PlanNeeds> = fc.record({
+  name: fc.string({ minLength: 1 }),
+  needs: fc.array(
+    fc.record({
+      id: fc.constantFrom(
+        ...[...startingPantry.ingredients.values()]
+          .filter(({ group, id }) => group !== 'egg' && id !== 'water')
+          .map(({ id }) => id),
+      ),
+      g: fc.double({ min: 0.1, max: 5000, noNaN: true }),
+    }),
+    { maxLength: 12 },
+  ),
+  eggs: fc.record({
+    whole: fc.double({ min: 0, max: 20, noNaN: true }),
+    yolks: fc.double({ min: 0, max: 20, noNaN: true }),
+    whites: fc.double({ min: 0, max: 20, noNaN: true }),
+  }),
+});
+const bought = (line: ReturnType<typeof shoppingList>[number]) => {
+  const { densityGPerMl } = startingPantry.ingredients.get(line.id)!;
+  return {
+    g: line.buy.amount,
+    ml: line.buy.amount * densityGPerMl,
+    packets: line.buy.amount * (line.buy.packet?.sizeG ?? 0),
+    eggs: Infinity,
+  }[line.buy.unit];
+};
+
+describe('shoppingList', () => {
+  it('adds every gram up, each ingredient once, and buys at least that', () => {
+    fc.assert(
+      fc.property(fc.array(anyNeeds, { maxLength: 5 }), (plans) => {
+        const lines = shoppingList(plans, startingPantry);
+        expect(new Set(lines.map(({ id }) => id)).size).toBe(lines.length);
+        for (const line of lines) {
+          if (line.buy.unit === 'eggs') continue;
+          const need = plans
+            .flatMap(({ needs }) => needs)
+            .reduce((sum, { id, g }) => sum + (id === line.id ? g : 0), 0);
+          expect(line.needG).toBeCloseTo(need, 6);
+          expect(bought(line)).toBeGreaterThanOrEqual(need - 1e-2);
+        }
+      }),
+    );
+  });
+
+  it('counts eggs whole, and lone whites out of the eggs that gave lone yolks', () => {
+    const eggs = (whole: number, yolks: number, whites: number) =>
+      shoppingList([{ name: 'a', needs: [], eggs: { whole, yolks, whites } }], startingPantry)[0]
+        ?.buy.amount;
+    expect(eggs(3.2, 0, 0)).toBe(4);
+    expect(eggs(2, 5, 3)).toBe(7);
+    expect(eggs(0, 0, 0)).toBeUndefined();
+  });
+
+  it('buys the eggs that the dough counts, and one more to seal with', () => {
+    const plan = planWith({ batch: { portions: 60 } });
+    const { dough } = evaluatePlan(plan);
+    const count = (p: typeof plan) =>
+      shoppingList([needsOf(p)], startingPantry).find(({ buy }) => buy.unit === 'eggs')?.buy.amount;
+    expect(count(plan)).toBe(dough.whole!.eggs + dough.whole!.yolks);
+    expect(count({ ...plan, hold: { ...plan.hold, medium: 'egg' } })).toBe(
+      dough.whole!.eggs + dough.whole!.yolks + 1,
+    );
+  });
+
+  it('leaves water at the tap and goes round the shop in order', () => {
+    const lines = shoppingList([needsOf()], startingPantry);
+    expect(lines.map(({ id }) => id)).not.toContain('water');
+    expect(lines[0]?.aisle).toBe('Flour');
+  });
+});
+
+describe('the list as a file', () => {
+  const lines = shoppingList([needsOf(), needsOf(planWith({}, 'tortelloni'))], startingPantry);
+
+  it('says what to buy as a shop does', () => {
+    const flour = lines.find(({ id }) => id === 'flour-00')!;
+    expect(buyText(flour)).toBe('1 bag of 1 kg');
+    expect(buyText({ ...flour, buy: { ...flour.buy, amount: 3 } })).toBe('3 bags of 1 kg');
+    expect(
+      buyText({
+        ...flour,
+        buy: { amount: 2, unit: 'packets', packet: { name: 'bunch', sizeG: 30 } },
+      }),
+    ).toBe('2 bunches of 30 g');
+  });
+
+  it('has a line for everything, as CSV and as text', () => {
+    expect(shoppingCsv(lines).trim().split('\n')).toHaveLength(lines.length + 1);
+    const text = shoppingText(lines);
+    for (const line of lines) expect(text).toContain(`${buyText(line)}  ${line.name}`);
+  });
+});

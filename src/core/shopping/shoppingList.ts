@@ -1,0 +1,131 @@
+import { findIngredient, type Pantry } from '../composition/pantry';
+import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
+import type { PlanResult } from '../plan/evaluatePlan';
+import type { Plan } from '../plan/schema';
+import { AISLES, aisleOf, packOf, type Aisle, type Pack } from './packs';
+
+/** What one plan needs of the shop. */
+export interface PlanNeeds {
+  readonly name: string;
+  readonly needs: readonly { readonly id: string; readonly g: number }[];
+  /** Whole eggs, lone yolks and lone whites, counted by the plan's own eggs. */
+  readonly eggs: { readonly whole: number; readonly yolks: number; readonly whites: number };
+}
+
+/** One line of the list: an ingredient, what is needed of it, and what to buy. */
+export interface ShoppingLine {
+  readonly id: string;
+  readonly name: string;
+  readonly aisle: Aisle;
+  readonly needG: number;
+  /** Packets, eggs or millilitres, by how it is bought; grams when it is weighed out. */
+  readonly buy: {
+    readonly amount: number;
+    readonly unit: 'eggs' | 'g' | 'ml' | 'packets';
+    readonly packet?: { readonly name: string; readonly sizeG: number };
+  };
+  readonly plans: readonly string[];
+}
+
+/** Rounding noise that must not cost a packet. */
+const EPSILON = 1e-6;
+
+/**
+ * What a plan needs: its dough as weighed out, its filling raw, salt for the pot, an egg to seal with.
+ */
+export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanResult): PlanNeeds {
+  const { eggG, yolkG } = plan.dough;
+  const all = [
+    ...dough.parts.map(({ id, g }) => ({ id, g })),
+    ...filling.parts.map(({ id, g }) => ({ id, g })),
+    { id: 'salt-fine', g: saltG },
+  ];
+  const of = (id: string) => all.reduce((sum, part) => sum + (part.id === id ? part.g : 0), 0);
+  return {
+    name: plan.name,
+    needs: all.filter(({ g }) => g >= 0.05),
+    eggs: {
+      whole: of(EGG_WHOLE) / eggG + (plan.hold.medium === 'egg' ? 1 : 0),
+      yolks: of(EGG_YOLK) / yolkG,
+      whites: of(EGG_WHITE) / (eggG - yolkG) + (plan.hold.medium === 'eggWhite' ? 1 : 0),
+    },
+  };
+}
+
+/**
+ * A shopping list for several plans: merged by ingredient, rounded up to how each is bought, in the
+ * order of a round through a shop. Law (adding up) on packs that are a table.
+ * @example shoppingList([planNeeds(plan, evaluatePlan(plan))], startingPantry)[0]
+ * // { id: 'flour-00', aisle: 'Flour', needG: 924, buy: { amount: 1, unit: 'packets', … }, … }
+ */
+export function shoppingList(plans: readonly PlanNeeds[], pantry: Pantry): ShoppingLine[] {
+  const lines = new Map<string, { g: number; plans: Set<string> }>();
+  for (const { name, needs } of plans) {
+    for (const { id, g } of needs) {
+      const line = lines.get(id) ?? { g: 0, plans: new Set<string>() };
+      line.g += g;
+      line.plans.add(name);
+      lines.set(id, line);
+    }
+  }
+  const list: ShoppingLine[] = [];
+  for (const [id, { g, plans: names }] of lines) {
+    const row = findIngredient(pantry, id);
+    const pack = packOf(id, row.group);
+    if (pack.kind === 'none' || pack.kind === 'egg') continue;
+    list.push({
+      id,
+      name: row.name,
+      aisle: aisleOf(row.group, row.allergens),
+      needG: g,
+      buy: rounded(pack, g, row.densityGPerMl),
+      plans: [...names],
+    });
+  }
+  const eggs = eggLine(plans, lines);
+  if (eggs) list.push(eggs);
+  return list.sort(
+    (a, b) => AISLES.indexOf(a.aisle) - AISLES.indexOf(b.aisle) || a.name.localeCompare(b.name),
+  );
+}
+
+function rounded(pack: Pack, g: number, densityGPerMl: number): ShoppingLine['buy'] {
+  const up = (need: number, step: number) => Math.max(1, Math.ceil(need / step - EPSILON)) * step;
+  switch (pack.kind) {
+    case 'packet':
+      return {
+        amount: Math.max(1, Math.ceil(g / pack.sizeG - EPSILON)),
+        unit: 'packets',
+        packet: { name: pack.name, sizeG: pack.sizeG },
+      };
+    case 'poured':
+      return { amount: up(g / densityGPerMl, pack.stepMl), unit: 'ml' };
+    case 'loose':
+      return { amount: up(g, pack.stepG), unit: 'g' };
+    default:
+      return { amount: g, unit: 'g' };
+  }
+}
+
+/** Eggs to buy: the whole ones, and as many more as the lone yolks or the lone whites need. */
+function eggLine(
+  plans: readonly PlanNeeds[],
+  lines: ReadonlyMap<string, { g: number }>,
+): ShoppingLine | null {
+  const sum = (key: keyof PlanNeeds['eggs']) =>
+    plans.reduce((total, { eggs }) => total + eggs[key], 0);
+  const whole = Math.ceil(sum('whole') - EPSILON);
+  const apart = Math.max(Math.ceil(sum('yolks') - EPSILON), Math.ceil(sum('whites') - EPSILON));
+  const count = whole + apart;
+  if (count <= 0) return null;
+  return {
+    id: EGG_WHOLE,
+    name: 'Hen eggs',
+    aisle: 'Eggs',
+    needG: [EGG_WHOLE, EGG_YOLK, EGG_WHITE].reduce((g, id) => g + (lines.get(id)?.g ?? 0), 0),
+    buy: { amount: count, unit: 'eggs' },
+    plans: plans
+      .filter(({ eggs }) => eggs.whole + eggs.yolks + eggs.whites > 0)
+      .map(({ name }) => name),
+  };
+}

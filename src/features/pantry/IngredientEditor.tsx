@@ -1,0 +1,277 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import { ALLERGENS } from '@/core/composition/allergenList';
+import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredient';
+import { startingPantry, type Pantry } from '@/core/composition/pantry';
+import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';
+import { DIETS, type Diet } from '@/core/composition/diet';
+import type { PantryChange } from '@/core/plan/pantryChanges';
+import { cupMl } from '@/core/units/volume';
+import { DIET_NAMES } from '@/features/plan/words';
+import { previewIngredient } from '@/server/actions/pantry';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { Figure } from '@/ui/figure/Figure';
+import { OverPage } from '@/ui/layout/OverPage';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { ingredientWorkings } from './ingredientWorkings';
+import { freeId, useRowActions } from './rowActions';
+
+const FRESH: Ingredient = {
+  id: '',
+  name: '',
+  group: 'vegetable',
+  water: 0.9,
+  protein: 0.01,
+  fat: 0,
+  carbohydrate: 0.07,
+  fibre: 0.02,
+  densityGPerMl: 0.6,
+  holding: 6,
+  gluten: 0,
+  absorption: 0,
+  allergens: [],
+  diet: 'plant',
+};
+
+const NUMBERS = [
+  ['water', 'share', 0.01],
+  ['protein', 'share', 0.01],
+  ['fat', 'share', 0.01],
+  ['carbohydrate', 'share', 0.01],
+  ['fibre', 'share', 0.01],
+  ['densityGPerMl', 'plain', 0.01],
+  ['holding', 'plain', 0.1],
+  ['gluten', 'plain', 0.05],
+  ['absorption', 'plain', 0.01],
+] as const;
+
+/** One ingredient: its figures, what they come to, and which plans a change would move. */
+export function IngredientEditor({
+  row,
+  pantry,
+  own,
+  onClose,
+}: {
+  row: Ingredient | null;
+  pantry: Pantry;
+  own: ReadonlySet<string>;
+  onClose(): void;
+}) {
+  const [draft, setDraft] = useState<Ingredient>(row ?? FRESH);
+  const { trouble, setTrouble, busy, save, takeOut } = useRowActions('ingredients', onClose);
+  const set = (change: Partial<Ingredient>) => {
+    setDraft((before) => ({ ...before, ...change }));
+    setTrouble(null);
+  };
+  const withId = { ...draft, id: row?.id ?? freeId(draft.name, pantry.ingredients) };
+  const checked = ingredientSchema.safeParse(withId);
+  const keep = () => {
+    if (checked.success) void save(checked.data);
+    else setTrouble(`${checked.error.issues[0]?.message}.`);
+  };
+  const shipped = row !== null && startingPantry.ingredients.has(row.id);
+  return (
+    <OverPage
+      onClose={onClose}
+      className="top-[4dvh] max-h-[92dvh] w-[min(46rem,calc(100vw-1.5rem))] overflow-y-auto p-5"
+    >
+      <div className="grid gap-4">
+        <Dialog.Title className="font-display text-[1.5rem] font-semibold">
+          {row ? row.name : 'New ingredient'}
+        </Dialog.Title>
+        <div className="grid gap-3 sm:grid-cols-[minmax(0,1fr)_12rem_12rem]">
+          <label className="block">
+            <span className="mb-1 block text-small text-ink-dim">Name</span>
+            <input
+              className="field"
+              maxLength={80}
+              value={draft.name}
+              onChange={(event) => set({ name: event.target.value })}
+            />
+          </label>
+          <Select
+            label="Group"
+            value={draft.group}
+            options={INGREDIENT_GROUPS.map((group) => [group, group.replace('-', ' ')])}
+            onChange={(group) => set({ group: group as Ingredient['group'] })}
+          />
+          <Select
+            label="Diet"
+            value={draft.diet === 'any' ? 'ask' : draft.diet}
+            options={DIETS.map((diet: Diet) => [diet, DIET_NAMES[diet]])}
+            onChange={(diet) => set({ diet })}
+          />
+        </div>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+          {NUMBERS.map(([key, kind, step]) => (
+            <QuantityField
+              key={key}
+              label={INGREDIENT_RANGES[key].label}
+              kind={kind}
+              range={INGREDIENT_RANGES[key]}
+              value={draft[key]}
+              step={step}
+              onChange={(value) => set({ [key]: value })}
+            />
+          ))}
+        </div>
+        <fieldset>
+          <legend className="mb-1 text-small text-ink-dim">Allergens</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {ALLERGENS.map((allergen) => (
+              <label key={allergen} className="flex min-h-[44px] items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="h-5 w-5 accent-[var(--ink)]"
+                  checked={draft.allergens.includes(allergen)}
+                  onChange={(event) =>
+                    set({
+                      allergens: event.target.checked
+                        ? ALLERGENS.filter(
+                            (each) => each === allergen || draft.allergens.includes(each),
+                          )
+                        : draft.allergens.filter((each) => each !== allergen),
+                    })
+                  }
+                />
+                {allergen}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <Derived row={draft} />
+        {row && checked.success && <PlansMoved row={checked.data} before={row} />}
+        {trouble && (
+          <p role="alert" className="font-semibold text-brick">
+            {trouble}
+          </p>
+        )}
+        <div className="flex flex-wrap items-center gap-2">
+          <button type="button" className="btn btn-strong" disabled={busy} onClick={keep}>
+            Save
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            Cancel
+          </button>
+          {row && own.has(row.id) && (
+            <button
+              type="button"
+              className="btn ml-auto"
+              disabled={busy}
+              onClick={() =>
+                void takeOut(
+                  row,
+                  shipped ? `${row.name}: typical values again` : `${row.name} removed`,
+                )
+              }
+            >
+              {shipped ? 'Back to typical values' : 'Remove'}
+            </button>
+          )}
+        </div>
+      </div>
+    </OverPage>
+  );
+}
+
+/** What the figures come to. */
+function Derived({ row }: { row: Ingredient }) {
+  const { units, text } = useUnits();
+  const w = ingredientWorkings(row, cupMl(units));
+  return (
+    <p>
+      Dry solids <Figure working={w.solids}>{text(w.solids.value, 'share')}</Figure>; alone it would
+      let go of <Figure working={w.free}>{text(w.free.value, 'share')}</Figure> of itself as free
+      water; a cup of it weighs <Figure working={w.cup}>{text(w.cup.value, 'g')}</Figure>
+      {row.group === 'flour' && (
+        <>
+          ; its gluten is <Figure working={w.gluten}>{text(w.gluten.value, 'share')}</Figure> of a
+          wheat sheet’s
+        </>
+      )}
+      .
+    </p>
+  );
+}
+
+/** Which plans use it, and what this change would do to each. Asked for as the figures change. */
+function PlansMoved({ row, before }: { row: Ingredient; before: Ingredient }) {
+  const { text } = useUnits();
+  const [changes, setChanges] = useState<readonly PantryChange[] | null>(null);
+  const asked = JSON.stringify(row);
+  useEffect(() => {
+    let current = true;
+    const timer = setTimeout(() => {
+      void previewIngredient(JSON.parse(asked)).then(
+        (result) => current && result.ok && setChanges(result.value),
+        () => {},
+      );
+    }, 250);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [asked]);
+  if (!changes) return <p className="text-ink-dim">Looking at your plans…</p>;
+  if (!changes.length) return <p className="text-ink-dim">No plan uses it.</p>;
+  const unchanged = JSON.stringify(before) === asked;
+  return (
+    <section aria-label="Plans that use it">
+      <h3>
+        {changes.length === 1 ? 'One plan uses it' : `${changes.length} plans use it`}
+        {!unchanged && ', and would change'}
+      </h3>
+      <ul>
+        {changes.map(({ id, name, figures, trouble }) => (
+          <li key={id} className="border-b border-board-line py-1.5">
+            <b>{name}</b>
+            {!unchanged && (
+              <span className={trouble ? 'font-semibold text-brick' : 'text-ink-dim'}>
+                :{' '}
+                {trouble ??
+                  (figures.length
+                    ? figures
+                        .map(
+                          (each) =>
+                            `${each.label} ${text(each.before, each.unit)} → ${text(each.after, each.unit)}`,
+                        )
+                        .join(', ')
+                    : 'no figure moves')}
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p className="text-small text-ink-dim">
+        Batches already logged keep what they were made with.
+      </p>
+    </section>
+  );
+}
+
+function Select({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [value: string, label: string])[];
+  onChange(value: string): void;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-1 block text-small text-ink-dim">{label}</span>
+      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
+        {options.map(([each, name]) => (
+          <option key={each} value={each}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,73 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import * as z from 'zod';
+import type { Ingredient } from '@/core/composition/ingredient';
+import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
+import { pantryChanges, type PantryChange } from '@/core/plan/pantryChanges';
+import { firstIssue } from '@/core/plan/parsePlan';
+import { PlanError } from '@/core/plan/planError';
+import { pantryWith } from '@/core/composition/pantry';
+import { database } from '../db/database';
+import { outcome, type Outcome } from '../outcome';
+import { ownRows, removeRow, saveRows } from '../repositories/pantry';
+import { listPlans } from '../repositories/plans';
+
+/** As many rows as one file may bring. */
+const MOST_ROWS = 5000;
+
+const saveSchema = z.discriminatedUnion('table', [
+  z.object({
+    table: z.literal('ingredients'),
+    rows: z.array(ingredientSchema).max(MOST_ROWS, `Rows must be at most ${MOST_ROWS}`),
+  }),
+  z.object({
+    table: z.literal('preparations'),
+    rows: z.array(preparationSchema).max(MOST_ROWS, `Rows must be at most ${MOST_ROWS}`),
+  }),
+]);
+const removeSchema = z.object({
+  table: z.enum(['ingredients', 'preparations']),
+  id: z.string().min(1).max(80),
+});
+
+function check<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const { path, message } = firstIssue(parsed.error);
+  throw new PlanError(message, path);
+}
+
+/** Writes pantry rows, all or none. */
+export async function writePantryRows(input: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const { table, rows } = check(saveSchema, input);
+    saveRows(database(), table, rows, new Date());
+  });
+  revalidatePath('/', 'layout');
+  return result;
+}
+
+/** Takes a row of the cook's own out. */
+export async function takeOutPantryRow(input: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const { table, id } = check(removeSchema, input);
+    removeRow(database(), table, id);
+  });
+  revalidatePath('/', 'layout');
+  return result;
+}
+
+/** Which plans a changed ingredient would change, and how. Nothing is written. */
+export async function previewIngredient(input: unknown): Promise<Outcome<PantryChange[]>> {
+  return outcome(() => {
+    const row: Ingredient = check(ingredientSchema, input);
+    const db = database();
+    const own = ownRows(db);
+    return pantryChanges(
+      listPlans(db, 'current').map(({ id, plan }) => ({ id, plan })),
+      row,
+      pantryWith(own),
+    );
+  });
+}
