@@ -17,14 +17,54 @@ describe('calculators', () => {
     ['strengthFromHang', { lengthMm: 1000 }, { kPa: 11.772 }],
     ['moundHeight', { volumeMl: 8.65, radiusMm: 20.2 }, { mm: 12.06 }],
     ['squareLayout', { widthMm: 145, lengthMm: 900, sideMm: 55, gapMm: 0 }, { count: 32 }],
+    ['cupsToGrams', { id: 'flour-00', cups: 2 }, { g: 265 }],
+    ['cupsToGrams', { id: 'flour-00', cups: 1, cupMl: 240 }, { g: 127.2 }],
+    [
+      'waterToCookOff',
+      { parts: [{ id: 'ricotta-fresh', g: 1000 }], targetFreeWaterShare: 0.03 },
+      { waterG: 67.53, minutes: 5.484 },
+    ],
     ['batchYield', { usedShare: 0.86, rerolls: 1 }, { yield: 0.96234 }],
   ])('%s %j', (name, input, expected) => {
     const result = run(name, input);
     if ('error' in result) throw new Error(result.error);
     expect(Object.keys(result.output)).toEqual(Object.keys(expected));
     for (const [key, value] of Object.entries(expected)) {
-      expect(result.output[key]! / value).toBeCloseTo(1, 3);
+      expect(Number(result.output[key]) / value).toBeCloseTo(1, 3);
     }
+  });
+
+  it('eggSolve gives whole options, the nearest first, from any of the three', () => {
+    const flourParts = [{ id: 'flour-00', g: 1 }];
+    const egg = { eggG: 50, yolkG: 17 };
+    const first = (given: object) => {
+      const result = run('eggSolve', { flourParts, ...egg, ...given });
+      if ('error' in result) throw new Error(result.error);
+      return (result.output.options as Record<string, number>[])[0]!;
+    };
+    expect(first({ flourG: 400 })).toMatchObject({ eggs: 4, yolks: 0, flourG: 400 });
+    expect(first({ eggs: 6 })).toMatchObject({ eggs: 6, yolks: 0, waterG: 0 });
+    const dough = first({ doughG: 616, yolkShare: 0.6 });
+    expect(dough.flourG! + dough.waterG! + dough.eggs! * 50 + dough.yolks! * 17).toBeCloseTo(
+      616,
+      6,
+    );
+    expect(dough.yolks).toBeGreaterThan(0);
+  });
+
+  it.each([
+    [{}, /doughG or flourG or eggs must be given, one of the three/],
+    [{ flourG: 400, eggs: 2 }, /one of the three/],
+    [{ flourG: -4 }, /flourG must be a number from 1 to 20000 g, not -4/],
+    [{ flourG: 400, yolkShare: 2 }, /yolkShare must be a number from 0 to 1, not 2/],
+  ])('eggSolve %j is refused', (given, message) => {
+    const result = run('eggSolve', {
+      flourParts: [{ id: 'flour-00', g: 1 }],
+      eggG: 50,
+      yolkG: 17,
+      ...given,
+    });
+    expect('error' in result && result.error).toMatch(message);
   });
 
   it('composition and hydration give every figure they promise', () => {

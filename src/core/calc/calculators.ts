@@ -1,26 +1,35 @@
 import * as z from 'zod';
 import { batchYield } from '../batch/yield';
-import { compose } from '../composition/compose';
-import { startingPantry } from '../composition/pantry';
+import { compose, type Part } from '../composition/compose';
+import { findIngredient, startingPantry } from '../composition/pantry';
+import { doughCharacter } from '../dough/character';
+import { eggOptions, type EggGiven } from '../dough/eggOptions';
 import { flourMoisture } from '../dough/flourMoisture';
 import { hydration } from '../dough/hydration';
+import { panDryingTime, waterToCookOff } from '../filling/panDrying';
 import { spreadRadius } from '../filling/spreadRadius';
 import { yieldStressFromSpread } from '../filling/yieldStress';
 import { squareLayout } from '../layout/squareLayout';
 import { firstIssue } from '../plan/parsePlan';
-import { FieldError } from '../range';
+import { FieldError, requireInRange } from '../range';
+import { METRIC_CUP_ML } from '../units/units';
 import { moundHeight } from '../shapes/cap';
 import { sheetLength, thicknessFromStrip } from '../sheet/massBalance';
 import { strengthFromHang } from '../sheet/strengthFromHang';
 
+/** A calculator's answer: numbers by name, or lists of them. */
+export type CalcOutput = Readonly<
+  Record<string, number | readonly Readonly<Record<string, number>>[]>
+>;
+
 interface Calculator {
-  run(input: unknown): Record<string, number>;
+  run(input: unknown): CalcOutput;
 }
 
 /** A calculator from its input schema; ranges are checked by the function itself. */
 const calculator = <T extends z.ZodType>(
   schema: T,
-  run: (input: z.infer<T>) => Record<string, number>,
+  run: (input: z.infer<T>) => CalcOutput,
 ): Calculator => ({
   run(value) {
     const parsed = schema.safeParse(value);
@@ -87,6 +96,34 @@ export const calculators: Readonly<Record<string, Calculator>> = {
       };
     },
   ),
+  eggSolve: calculator(
+    z.strictObject({
+      flourParts: parts,
+      doughG: number.optional(),
+      flourG: number.optional(),
+      eggs: number.optional(),
+      yolkShare: number.optional(),
+      eggG: number,
+      yolkG: number,
+    }),
+    eggSolve,
+  ),
+  cupsToGrams: calculator(
+    z.strictObject({ id: text, cups: number, cupMl: number.optional() }),
+    ({ id, cups, cupMl = METRIC_CUP_ML }) => {
+      requireInRange('cups', cups, { min: 0, max: 1000 });
+      requireInRange('cupMl', cupMl, { min: 100, max: 500, unit: 'ml' });
+      return { g: cups * cupMl * findIngredient(startingPantry, id).densityGPerMl };
+    },
+  ),
+  waterToCookOff: calculator(
+    z.strictObject({ parts, targetFreeWaterShare: number }),
+    ({ parts: filling, targetFreeWaterShare }) => {
+      requireInRange('targetFreeWaterShare', targetFreeWaterShare, { min: 0, max: 0.5 });
+      const waterG = waterToCookOff(compose(filling, startingPantry), targetFreeWaterShare);
+      return { waterG, minutes: panDryingTime({ waterG }) };
+    },
+  ),
   yieldStressFromSpread: calculator(
     z.strictObject({ volumeMl: number, diameterMm: number, densityGPerMl: number }),
     (input) => ({ pa: yieldStressFromSpread(input) }),
@@ -118,8 +155,51 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   })),
 };
 
+/** Options in whole eggs from a flour, from eggs in hand, or from a dough wanted: one of the three. */
+function eggSolve({
+  flourParts,
+  doughG,
+  flourG,
+  eggs,
+  yolkShare,
+  eggG,
+  yolkG,
+}: {
+  flourParts: readonly Part[];
+  doughG?: number | undefined;
+  flourG?: number | undefined;
+  eggs?: number | undefined;
+  yolkShare?: number | undefined;
+  eggG: number;
+  yolkG: number;
+}): CalcOutput {
+  const given: EggGiven[] = [
+    ...(doughG === undefined ? [] : [{ kind: 'dough' as const, g: doughG }]),
+    ...(flourG === undefined ? [] : [{ kind: 'flour' as const, g: flourG }]),
+    ...(eggs === undefined ? [] : [{ kind: 'eggs' as const, count: eggs }]),
+  ];
+  const [only] = given;
+  if (!only || given.length > 1) {
+    throw new FieldError('doughG', 'or flourG or eggs must be given, one of the three');
+  }
+  const egg = { eggG, yolkG };
+  const flours = hydration(flourParts, startingPantry, { field: 'flourParts' });
+  const { blend } = doughCharacter(flourParts, flours, egg, startingPantry);
+  return {
+    options: eggOptions({ blend, given: only, egg, style: 'plain', yolkShare }, startingPantry).map(
+      (option) => ({
+        eggs: option.eggs,
+        yolks: option.yolks,
+        waterG: option.waterG,
+        flourG: option.flourG,
+        hydration: option.hydration,
+      }),
+    ),
+  };
+}
+
 export type CalcResult =
-  | { readonly name: string; readonly output: Record<string, number> }
+  | { readonly name: string; readonly output: CalcOutput }
   | { readonly name: string; readonly error: string };
 
 /**

@@ -7,6 +7,9 @@ export const EGG_WHOLE = 'egg-whole';
 export const EGG_YOLK = 'egg-yolk';
 export const EGG_WHITE = 'egg-white';
 
+/** Plain water, from the tap. */
+export const WATER = 'water';
+
 /** Gluten ratio of the sheet that the strength rule is set by. */
 export const REFERENCE_GLUTEN = 0.095;
 

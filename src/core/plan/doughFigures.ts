@@ -1,4 +1,5 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
+import { doughCharacter } from '../dough/character';
 import { doughAdvice } from '../dough/advice';
 import { doughColour } from '../dough/doughColour';
 import { holdBack } from '../dough/holdBack';
@@ -8,14 +9,7 @@ import { readiness } from '../dough/readiness';
 import { sheetTraits } from '../dough/sheetStrength';
 import type { DoughNow } from '../dough/feel';
 import { springBack } from '../sheet/springBack';
-import {
-  correctedBy,
-  doughCharacter,
-  hydrationNow,
-  partsNow,
-  weighDough,
-  whitesLeft,
-} from './doughOfBatch';
+import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
 import type { Plan } from './schema';
 
 /** Passes at the last settings, when nothing else is said. */
@@ -81,7 +75,7 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
       count: weighed.whole ? countOf(id, weighed.whole) : null,
     })),
     whole: weighed.whole,
-    character: doughCharacter(plan, recipe, pantry),
+    character: doughCharacter(dough.parts, recipe, dough, pantry),
     corrected: correctedBy(plan),
     whites: whitesLeft(plan, weighed),
     eggWaterG,

@@ -1,22 +1,13 @@
 import type { Part } from '../composition/compose';
 import { findIngredient, type Pantry } from '../composition/pantry';
-import { eggOptions, MOST_G, type EggOption, type FlourBlend } from '../dough/eggOptions';
+import { doughCharacter } from '../dough/character';
+import { eggOptions, MOST_G, type EggOption } from '../dough/eggOptions';
 import { hydration, type Hydration } from '../dough/hydration';
-import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
+import { EGG_WHITE, EGG_WHOLE, EGG_YOLK, WATER } from '../dough/makeup';
 import type { Plan } from './schema';
 
 /** Further off than this in any one measure, eggs are better beaten and weighed. Rule. */
 const WORST_COUNT = 1.5;
-
-const WATER = 'water';
-
-/** What a dough recipe is like, apart from its size: enough to make it again in whole eggs. */
-export interface DoughCharacter {
-  readonly blend: FlourBlend;
-  /** Null without whole eggs or yolks. */
-  readonly yolkShare: number | null;
-  readonly waterShare: number;
-}
 
 /** The dough of one batch as it is weighed out. */
 export interface DoughWeighed {
@@ -26,43 +17,6 @@ export interface DoughWeighed {
 }
 
 const isCounted = (id: string) => id === EGG_WHOLE || id === EGG_YOLK;
-
-/** Reads a recipe's character: flour blend, yolk share, share of plain water. */
-export function doughCharacter({ dough }: Plan, recipe: Hydration, pantry: Pantry): DoughCharacter {
-  let othersG = 0;
-  let othersWaterG = 0;
-  let othersEggSolidsG = 0;
-  let plainWaterG = 0;
-  let wholeG = 0;
-  let yolkG = 0;
-  for (const { id, g } of dough.parts) {
-    const row = findIngredient(pantry, id);
-    if (row.group === 'flour') continue;
-    if (id === EGG_WHOLE) wholeG += g;
-    else if (id === EGG_YOLK) yolkG += g;
-    else if (id === WATER) plainWaterG += g;
-    else {
-      othersG += g;
-      othersWaterG += g * row.water;
-      if (row.group === 'egg' || row.group === 'egg-substitute') {
-        othersEggSolidsG += g * (1 - row.water);
-      }
-    }
-  }
-  const F = recipe.flourG;
-  return {
-    blend: {
-      absorption: recipe.absorption,
-      othersG: othersG / F,
-      othersWaterG: othersWaterG / F,
-      othersEggSolidsG: othersEggSolidsG / F,
-      weatherWaterG: recipe.weatherWaterG / F,
-    },
-    yolkShare:
-      wholeG + yolkG > 0 ? (yolkG + (wholeG * dough.yolkG) / dough.eggG) / (wholeG + yolkG) : null,
-    waterShare: recipe.waterG > 0 ? Math.min(1, Math.max(0, plainWaterG / recipe.waterG)) : 0,
-  };
-}
 
 /**
  * The recipe made up to a weight of dough: in whole eggs and yolks where that can be done at the
@@ -76,7 +30,12 @@ export function weighDough(
 ): DoughWeighed {
   const scale = totalG / recipe.massG;
   const byShare = plan.dough.parts.map(({ id, g }) => ({ id, g: g * scale }));
-  const { blend, yolkShare, waterShare } = doughCharacter(plan, recipe, pantry);
+  const { blend, yolkShare, waterShare } = doughCharacter(
+    plan.dough.parts,
+    recipe,
+    plan.dough,
+    pantry,
+  );
   if (yolkShare === null || totalG < 1 || totalG > MOST_G) return { parts: byShare, whole: null };
   const options = eggOptions(
     {
@@ -101,7 +60,12 @@ export function weighDough(
  */
 export function roundedUpToEggs(plan: Plan, wantedG: number, pantry: Pantry): EggOption | null {
   const recipe = hydrationNow(plan, plan.dough.parts, pantry);
-  const { blend, yolkShare, waterShare } = doughCharacter(plan, recipe, pantry);
+  const { blend, yolkShare, waterShare } = doughCharacter(
+    plan.dough.parts,
+    recipe,
+    plan.dough,
+    pantry,
+  );
   if (yolkShare === null || wantedG < 1 || wantedG > MOST_G) return null;
   const { dough } = plan;
   const eggsInRecipe = dough.parts.reduce(

@@ -2,6 +2,7 @@ import type { Composition } from '../composition/compose';
 import type { Ingredient, Preparation } from '../composition/ingredient';
 import { findIngredient, preparationsFor, type Pantry } from '../composition/pantry';
 import { BINDERS, type BinderKind } from '../filling/binders';
+import { waterToCookOff } from '../filling/panDrying';
 import { composeFilling, stiffnessOf, type FillingRecipe } from './fillingOfPlan';
 
 /** One thing to do to a wet filling. Amounts are of the recipe as written. */
@@ -208,8 +209,7 @@ const holdingGain = ({ water, holding }: Ingredient, factor: number): number =>
   (1 - water) * holding * factor - water;
 
 function cookOffStep(now: Composition, target: number): { key: string; step: DryingStep } {
-  // (free − x) = target × (mass − x)
-  const waterG = Math.min(excess(now, target) / (1 - target), now.waterG);
+  const waterG = waterToCookOff(now, target);
   return { key: 'cookOff', step: { kind: 'cookOff', waterG, capped: false } };
 }
 

@@ -7,6 +7,7 @@ export const US_CUSTOMARY: UnitPreferences = { system: 'us', temperature: 'F', s
 export const G_PER_OZ = 28.349523125;
 export const MM_PER_INCH = 25.4;
 export const ML_PER_US_TSP = 4.92892159375;
+export const METRIC_CUP_ML = 250;
 export const L_PER_US_QUART = 0.946352946;
 
 /** `celsiusToFahrenheit(74)` → `165.2` */

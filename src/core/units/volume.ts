@@ -1,10 +1,10 @@
 import { spoonText } from './format';
 import type { UnitPreferences } from './preferences';
-import { ML_PER_US_TSP } from './units';
+import { METRIC_CUP_ML, ML_PER_US_TSP } from './units';
 
 /** A cup, ml: 250 where spoons are metric, 48 US teaspoons where they are not. */
 export const cupMl = ({ spoons }: UnitPreferences): number =>
-  spoons === 'us' ? 48 * ML_PER_US_TSP : 250;
+  spoons === 'us' ? 48 * ML_PER_US_TSP : METRIC_CUP_ML;
 
 const QUARTERS = ['', '¼', '½', '¾'];
 

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { eggOptions, MOST_G, type EggGiven, type EggOption } from '@/core/dough/eggOptions';
+import { eggsText } from '@/core/dough/eggsText';
 import { partsOfOption } from '@/core/plan/doughOfBatch';
 import type { Plan } from '@/core/plan/schema';
 import { Choice } from '@/ui/fields/Choice';
@@ -162,12 +163,3 @@ const Amount = ({ name, children }: { name: string; children: React.ReactNode })
     <span className="text-small text-ink-dim">{name}</span>
   </span>
 );
-
-/** `4 eggs + 1 yolk` */
-function eggsText({ eggs, yolks }: EggOption): string {
-  const words = [
-    eggs > 0 && `${eggs} ${eggs === 1 ? 'egg' : 'eggs'}`,
-    yolks > 0 && `${yolks} ${yolks === 1 ? 'yolk' : 'yolks'}`,
-  ].filter(Boolean);
-  return words.length ? words.join(' + ') : 'no egg';
-}

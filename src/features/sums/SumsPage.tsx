@@ -1,0 +1,75 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, type ComponentType } from 'react';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { pantryWith, type Pantry, type PantryRows } from '@/core/composition/pantry';
+import { BenchBar } from '@/ui/layout/BenchBar';
+import { CookOffSum } from './CookOffSum';
+import { CupsSum } from './CupsSum';
+import { DampFlourSum } from './DampFlourSum';
+import { HydrationSum } from './HydrationSum';
+import { SpoonTestSum } from './SpoonTestSum';
+import { SUMS, type SumId } from './sumList';
+import { WholeEggsSum } from './WholeEggsSum';
+
+export interface SumProps {
+  readonly kitchen: Kitchen;
+  readonly pantry: Pantry;
+}
+
+const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
+  hydration: HydrationSum,
+  'whole-eggs': WholeEggsSum,
+  'damp-flour': DampFlourSum,
+  'spoon-test': SpoonTestSum,
+  cups: CupsSum,
+  'cook-off': CookOffSum,
+};
+
+/** Single sums, without a plan: the questions at the left, the one asked at the right. */
+export function SumsPage({
+  sum,
+  kitchen,
+  ownRows,
+}: {
+  sum: SumId;
+  kitchen: Kitchen;
+  ownRows: PantryRows;
+}) {
+  const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
+  const { name, asks } = SUMS.find(({ id }) => id === sum) ?? SUMS[0];
+  const Part = SUM_PARTS[sum];
+  return (
+    <>
+      <BenchBar />
+      <div className="mx-auto grid max-w-[1080px] gap-x-10 gap-y-4 p-5 md:py-8 lg:grid-cols-[260px_minmax(0,1fr)]">
+        <nav aria-label="Quick sums">
+          <ul className="flex flex-wrap gap-x-1 lg:block">
+            {SUMS.map((each) => (
+              <li key={each.id} className="lg:border-b lg:border-board-line">
+                <Link
+                  href={`/sums/${each.id}`}
+                  aria-current={each.id === sum ? 'page' : undefined}
+                  className={`flex min-h-[44px] flex-col justify-center rounded-md px-3 py-1.5 hover:bg-band ${
+                    each.id === sum ? 'border-l-[3px] border-dough-edge bg-board-raised' : ''
+                  }`}
+                >
+                  <span className={each.id === sum ? 'font-semibold' : ''}>{each.name}</span>
+                  <span className="text-small text-ink-dim max-lg:hidden">{each.asks}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </nav>
+        <main>
+          <p className="text-ink-dim">{asks}</p>
+          <h1 className="font-display text-[2rem] leading-tight">{name}</h1>
+          <div className="mt-4">
+            <Part kitchen={kitchen} pantry={pantry} />
+          </div>
+        </main>
+      </div>
+    </>
+  );
+}
