@@ -14,6 +14,17 @@ const views: [string, string][] = [
   ['log, empty', '/plans/pea-cappelletti/log'],
   ['revisions compared', '/plans/celeriac-friday/revisions?before=1&after=3'],
   ['kitchen', '/kitchen'],
+  ['pantry', '/kitchen/pantry'],
+  ['shopping list', '/shopping'],
+  ...['hydration', 'whole-eggs', 'damp-flour', 'spoon-test', 'cups', 'cook-off'].map(
+    (sum): [string, string] => [`sum, ${sum}`, `/sums/${sum}`],
+  ),
+];
+
+/** Leaves of the stations that are not open at first. */
+const leaves: [string, string[]][] = [
+  ['dough', ['Whole eggs', 'Under the hand', 'How it rolls', 'Mix and rest']],
+  ['filling', ['Make it right', 'Home tests', 'Dose and bowl', 'Safety']],
 ];
 
 for (const scheme of ['light', 'dark'] as const) {
@@ -30,6 +41,18 @@ for (const scheme of ['light', 'dark'] as const) {
           ),
         ).toEqual([]);
       });
+    }
+  });
+}
+
+for (const [station, names] of leaves) {
+  test(`every leaf of ${station} has no accessibility violation`, async ({ page }) => {
+    await page.goto(`/plans/celeriac-friday?at=${station}`);
+    for (const name of names) {
+      await page.getByRole('tab', { name }).click();
+      await page.getByRole('tabpanel').waitFor();
+      const { violations } = await new AxeBuilder({ page }).include('main').analyze();
+      expect(violations.map(({ id, nodes }) => `${name}: ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }
   });
 }

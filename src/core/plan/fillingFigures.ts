@@ -11,10 +11,7 @@ import { HEIGHT_TO_RADIUS } from '../shapes/mound';
 import { stiffnessOf } from './fillingOfPlan';
 import type { Plan } from './schema';
 
-/** The filling of a batch: what to weigh, where its water is, how it behaves. */
-export type FillingFigures = ReturnType<typeof fillingFigures>;
-
-/** Works the filling out for a weight of it and a dose. */
+/** Works the filling out for a weight of it and a dose: what to weigh, where its water is, how it behaves. */
 export function fillingFigures(
   plan: Plan,
   pantry: Pantry,

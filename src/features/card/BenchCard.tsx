@@ -7,7 +7,13 @@ import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
-import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
+import {
+  DIET_NAMES,
+  MEDIUM_NAMES,
+  SERVING_NAMES,
+  stationAdvice,
+  weakestText,
+} from '@/features/plan/words';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { STATIONS } from '@/core/plan/stations';
 import { PieceSection } from '@/ui/drawings/PieceSection';
@@ -76,16 +82,25 @@ export function BenchCard({
                 Dough <b>{text(dough.totalG, 'g')}</b>
               </h2>
               <WeighTable
-                rows={dough.parts.map(({ id: part, name, g }) => ({
-                  key: part,
-                  name,
-                  g: text(g, 'g'),
-                }))}
+                rows={dough.parts
+                  .filter(({ g }) => g >= 0.05)
+                  .map(({ id: part, name, g, count }) => ({
+                    key: part,
+                    name: count
+                      ? `${name}, ${count.n} ${count.word}${count.n === 1 ? '' : 's'}`
+                      : name,
+                    g: text(g, 'g'),
+                  }))}
               />
               <p>
-                Hydration {text(dough.hydration, 'share')}, wants {text(dough.low, 'share')} to{' '}
-                {text(dough.high, 'share')}. Hold a little flour back and work it in only if it
-                sticks.
+                <b>Hold back {text(dough.holdBackG, 'g')} flour</b>; work it in only while it
+                sticks. Hydration {text(dough.hydration, 'share')}, wants {text(dough.low, 'share')}{' '}
+                to {text(dough.high, 'share')}. Knead {text(dough.work.kneadMin, 'min')} by{' '}
+                {dough.work.by}, rest {text(dough.work.restMin, 'min')}{' '}
+                {plan.dough.work.restAt === 'chilled' ? 'chilled' : 'wrapped'}, {dough.work.folds}{' '}
+                letter folds.
+                {dough.whites.count >= 0.5 &&
+                  ` ${Math.round(dough.whites.count)} ${Math.round(dough.whites.count) === 1 ? 'white' : 'whites'} left.`}
               </p>
             </section>
             <section>
@@ -105,6 +120,9 @@ export function BenchCard({
               <p>
                 Raw weights. {text(result.ledger.filling.inBowlG, 'g')} stays in the{' '}
                 {plan.batch.fillingLoss.kind}.
+                {filling.cookedOffG > 0 &&
+                  ` Mixed, cook off ${text(filling.cookedOffG, 'g')} of water.`}
+                {filling.cooling.hot && ' Cool it before egg and dough.'}
               </p>
             </section>
           </div>
@@ -188,7 +206,8 @@ export function BenchCard({
           <footer className="card-foot">
             <p>
               <b>Allergens:</b>{' '}
-              {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.
+              {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.{' '}
+              <b>Diet:</b> {DIET_NAMES[result.contents.piece.diet]}.
             </p>
             <p>{result.cautions.join(' ')}</p>
             {plan.note && <p className="card-note">{plan.note}</p>}

@@ -1,5 +1,7 @@
 'use client';
 
+import Link from 'next/link';
+import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
 import { useRef, useState } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/parsePlan';
@@ -55,7 +57,12 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
         <div>
           <h1 className="font-display text-[2rem] leading-tight">Kitchen</h1>
           <p className="text-ink-dim">
-            What your plans are measured with. Changes here show on every ruler.
+            What your plans are measured with. Changes here show on every ruler. What they are made
+            from is in the{' '}
+            <Link className="link" href="/kitchen/pantry">
+              pantry
+            </Link>
+            .
           </p>
           {trouble && (
             <p role="alert" className="mt-3 font-semibold text-brick">
@@ -63,11 +70,31 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             </p>
           )}
         </div>
-        <section
-          aria-label="About"
-          className="grid max-w-[44rem] gap-4 sm:grid-cols-[1fr_9rem_9rem]"
-        >
-          <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
+        <section aria-label="About" className="grid max-w-[58rem] grid-cols-2 gap-4 sm:grid-cols-4">
+          <div className="col-span-2">
+            <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
+          </div>
+          <QuantityField
+            label="Temperature"
+            kind="temperature"
+            range={{ min: 0, max: 45, unit: '°C' }}
+            value={kitchen.roomC}
+            step={1}
+            onChange={(roomC) => void change({ ...kitchen, roomC })}
+          />
+          <QuantityField
+            label="Air humidity"
+            kind="share"
+            range={{ min: 0.05, max: 0.95 }}
+            value={kitchen.rh}
+            step={0.05}
+            onChange={(rh) => void change({ ...kitchen, rh })}
+          />
+          <EggGrade
+            eggG={kitchen.eggG}
+            yolkG={kitchen.yolkG}
+            onChange={(egg) => void change({ ...kitchen, ...egg })}
+          />
           <QuantityField
             label="An egg, no shell"
             kind="mass"
@@ -89,7 +116,7 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
           rollers={kitchen.rollers}
           onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)}
         />
-        <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-4">
+        <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-3">
           <GearList
             title="Square cutters"
             unitLabel="Side"
@@ -130,6 +157,30 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
               )
             }
           />
+          <div className="grid content-start gap-4">
+            <GearList
+              title="Piping tips"
+              unitLabel="Opening"
+              kind="length"
+              range={{ min: 2, max: 40, unit: 'mm' }}
+              items={kitchen.tips.map(({ name, mm }) => ({ name, value: mm }))}
+              fresh={{ name: 'New tip', value: 12 }}
+              onChange={(items, undo) =>
+                void change(
+                  { ...kitchen, tips: items.map(({ name, value }) => ({ name, mm: value })) },
+                  undo,
+                )
+              }
+            />
+            <QuantityField
+              label="A bag, full, ml"
+              kind="plain"
+              range={{ min: 50, max: 5000, unit: 'ml' }}
+              value={kitchen.bagMl}
+              step={50}
+              onChange={(bagMl) => void change({ ...kitchen, bagMl })}
+            />
+          </div>
           <GearList
             title="Pots"
             unitLabel="Full"
@@ -158,6 +209,46 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
         </p>
       </main>
     </>
+  );
+}
+
+/** Eggs by their grade, or as weighed. */
+function EggGrade({
+  eggG,
+  yolkG,
+  onChange,
+}: {
+  eggG: number;
+  yolkG: number;
+  onChange(egg: { eggG: number; yolkG: number }): void;
+}) {
+  return (
+    <label className="col-span-2 block">
+      <span className="mb-1 block text-small text-ink-dim">Eggs, by grade</span>
+      <select
+        className="field"
+        value={eggSizeOf({ eggG, yolkG })?.id ?? ''}
+        onChange={(event) => {
+          const size = EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find(
+            ({ id }) => id === event.target.value,
+          );
+          if (size) onChange({ eggG: size.eggG, yolkG: size.yolkG });
+        }}
+      >
+        <option value="" disabled>
+          Weighed by you
+        </option>
+        {EGG_SYSTEMS.map(({ name, sizes }) => (
+          <optgroup key={name} label={name}>
+            {sizes.map((size) => (
+              <option key={size.id} value={size.id}>
+                {size.name}, {size.eggG} g, yolk {size.yolkG} g
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -8,8 +8,7 @@ import { input } from '@/core/working/working';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { PartsList, type SumPart } from './PartsList';
-import { Answer, Inputs, Trouble } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { Answer, Inputs, Trouble, type SumProps } from './SumParts';
 
 export function CookOffSum({ pantry }: SumProps) {
   const { text } = useUnits();

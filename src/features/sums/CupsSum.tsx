@@ -5,8 +5,7 @@ import { input } from '@/core/working/working';
 import { cupMl } from '@/core/units/volume';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { Answer, IngredientSelect, Inputs } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { Answer, IngredientSelect, Inputs, type SumProps } from './SumParts';
 
 export function CupsSum({ pantry }: SumProps) {
   const { units } = useUnits();

@@ -6,8 +6,7 @@ import { PLAN_FIELDS } from '@/core/plan/planFields';
 import { input } from '@/core/working/working';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { Answer, IngredientSelect, Inputs } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { Answer, IngredientSelect, Inputs, type SumProps } from './SumParts';
 
 export function DampFlourSum({ kitchen, pantry }: SumProps) {
   const { text } = useUnits();

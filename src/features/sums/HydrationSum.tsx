@@ -9,8 +9,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { inDough } from './doughGroups';
 import { PartsList, type SumPart } from './PartsList';
-import { Answer, Trouble } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { Answer, Trouble, type SumProps } from './SumParts';
 
 export function HydrationSum({ kitchen, pantry }: SumProps) {
   const { text } = useUnits();

@@ -7,8 +7,7 @@ import { input } from '@/core/working/working';
 import { SpoonTestDrawing } from '@/ui/drawings/TestDrawings';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { Answer, Inputs } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { Answer, Inputs, type SumProps } from './SumParts';
 
 export function SpoonTestSum({ kitchen }: SumProps) {
   const { text } = useUnits();

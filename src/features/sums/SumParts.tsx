@@ -2,9 +2,16 @@
 
 import type { ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
+import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Pantry } from '@/core/composition/pantry';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
+
+/** What every sum is given. */
+export interface SumProps {
+  readonly kitchen: Kitchen;
+  readonly pantry: Pantry;
+}
 
 /** What is put in. */
 export const Inputs = ({ children }: { children: ReactNode }) => (

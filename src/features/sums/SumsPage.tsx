@@ -3,20 +3,16 @@
 import Link from 'next/link';
 import { useMemo, type ComponentType } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { pantryWith, type Pantry, type PantryRows } from '@/core/composition/pantry';
+import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { CookOffSum } from './CookOffSum';
 import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
 import { HydrationSum } from './HydrationSum';
 import { SpoonTestSum } from './SpoonTestSum';
+import type { SumProps } from './SumParts';
 import { SUMS, type SumId } from './sumList';
 import { WholeEggsSum } from './WholeEggsSum';
-
-export interface SumProps {
-  readonly kitchen: Kitchen;
-  readonly pantry: Pantry;
-}
 
 const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   hydration: HydrationSum,

@@ -9,8 +9,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { IngredientSelect, Inputs } from './SumParts';
-import type { SumProps } from './SumsPage';
+import { IngredientSelect, Inputs, type SumProps } from './SumParts';
 
 type From = EggGiven['kind'];
 

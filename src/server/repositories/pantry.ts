@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { eq, or, sql } from 'drizzle-orm';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import {
   pantryWith,
@@ -62,21 +62,33 @@ export function saveRows(
         .onConflictDoUpdate({ target: from.id, set: values })
         .run();
     }
-    checkPlansStillRead(tx);
+    checkPlansStillRead(
+      tx,
+      table,
+      rows.map(({ id }) => id),
+    );
   });
 }
+
+/** Revisions whose document names a row. */
+const usesRow = (table: PantryTable, id: string) =>
+  sql`instr(${planRevisions.document}, ${`"${table === 'ingredients' ? 'id' : 'preparation'}":"${id}"`}) > 0`;
 
 /**
  * A pantry row may not make a kept plan unreadable: a weighed result lighter than its new solids, a
  * preparation no longer done to an ingredient. Run inside the transaction that changes the rows.
  * @throws FieldError naming the plan and what stands in the way
  */
-function checkPlansStillRead(tx: Connection): void {
+function checkPlansStillRead(tx: Connection, table: PantryTable, ids: readonly string[]): void {
   const pantry = getPantry(tx);
-  for (const { document } of tx
+  const uses = ids.map((id) => usesRow(table, id));
+  const kept = tx
     .select({ document: planRevisions.document })
     .from(planRevisions)
-    .all()) {
+    // A whole table at once: looking through every plan is quicker than a thousand questions.
+    .where(ids.length <= 20 ? or(...uses) : undefined)
+    .all();
+  for (const { document } of kept) {
     try {
       parsePlan(JSON.parse(document), pantry);
     } catch (error) {
@@ -95,11 +107,10 @@ export function removeRow(db: Database, table: PantryTable, id: string): void {
   const from = TABLES[table];
   db.transaction((tx) => {
     if (!startingPantry[table].has(id)) {
-      const field = table === 'ingredients' ? 'id' : 'preparation';
       const used = tx
         .select({ n: sql<number>`count(distinct ${planRevisions.planId})` })
         .from(planRevisions)
-        .where(sql`instr(${planRevisions.document}, ${`"${field}":"${id}"`}) > 0`)
+        .where(usesRow(table, id))
         .get();
       if (used?.n) {
         throw new FieldError(
@@ -109,6 +120,6 @@ export function removeRow(db: Database, table: PantryTable, id: string): void {
       }
     }
     tx.delete(from).where(eq(from.id, id)).run();
-    checkPlansStillRead(tx);
+    checkPlansStillRead(tx, table, [id]);
   });
 }

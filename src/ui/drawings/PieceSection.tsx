@@ -7,7 +7,7 @@ import { FigureMark } from '../figure/Figure';
 import { STATE_WORDS } from '../figure/StateMark';
 import { useUnits } from '../units/UnitsContext';
 import { Dimension } from './Dimension';
-import { grain, pathOf, roundScale } from './svg';
+import { grain, pathOf, roundScale, settled } from './svg';
 
 const STATE_COLOUR: Record<State, string> = {
   holds: 'var(--verdigris)',
@@ -52,8 +52,8 @@ export function PieceSection({
     x0: room.left + (width - room.left - room.right) / 2 - middleMm * scale,
     y0: baseY + section.bottomY * scale,
   };
-  const X = (mm: number) => placing.x0 + mm * scale;
-  const Y = (mm: number) => placing.y0 - mm * scale;
+  const X = (mm: number) => settled(placing.x0 + mm * scale);
+  const Y = (mm: number) => settled(placing.y0 - mm * scale);
   const lipState = stateOfMargin(margins.lip);
   const thinState = stateOfMargin(margins.thinning);
   const lipColour = STATE_COLOUR[lipState];
@@ -107,8 +107,8 @@ export function PieceSection({
         {GRAIN.map(({ x, y, r }, index) => (
           <circle
             key={index}
-            cx={box.x + x * box.w}
-            cy={box.y + y * box.h}
+            cx={settled(box.x + x * box.w)}
+            cy={settled(box.y + y * box.h)}
             r={r * 1.5}
             fill={index % 3 ? '#000' : '#fff'}
             opacity={index % 3 ? 0.2 : 0.35}

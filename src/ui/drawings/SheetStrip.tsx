@@ -2,6 +2,7 @@
 
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { useUnits } from '../units/UnitsContext';
+import { settled } from './svg';
 
 /** Blanks drawn one by one up to this many; beyond it the grid is only outlined. */
 const MOST_DRAWN = 400;
@@ -56,8 +57,8 @@ export function SheetStrip({
         const y = 2 + offsetY + row * blankH;
         const cx = x + blankW / 2;
         const cy = y + blankH / 2 + blank.moundOffsetMm * scale;
-        const mw = blank.moundAlongMm * scale;
-        const mh = blank.moundAcrossMm * scale;
+        const mw = settled(blank.moundAlongMm * scale);
+        const mh = settled(blank.moundAcrossMm * scale);
         return (
           <g key={`${column}-${row}`}>
             <rect

@@ -7,9 +7,15 @@ export interface Placing {
   readonly y0: number;
 }
 
+/**
+ * To a hundredth of a px: sines differ in their last digit between server and browser, and what both
+ * draw must be the same.
+ */
+export const settled = (px: number): number => Math.round(px * 100) / 100;
+
 export const place = ({ scale, x0, y0 }: Placing, [x, y]: Point): [number, number] => [
-  x0 + x * scale,
-  y0 - y * scale,
+  settled(x0 + x * scale),
+  settled(y0 - y * scale),
 ];
 
 /** A closed SVG path for an outline in mm. */

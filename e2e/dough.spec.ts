@@ -1,0 +1,105 @@
+import { expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+
+type Parts = { id: string; g: number }[];
+
+test('a sticky dough gets a small step, is written down, and every figure follows', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Sticky', {
+    dough: {
+      parts: [
+        { id: 'flour-00', g: 400 },
+        { id: 'egg-whole', g: 215 },
+      ],
+    },
+  });
+  await page.goto(`/plans/${id}?at=dough`);
+  await expect(tally(page)).toContainText('Dough is wet');
+  const before = await tally(page).getByRole('button', { name: /1852/ }).textContent();
+  expect(before).toContain('1852');
+  await page.getByRole('tab', { name: 'Under the hand' }).click();
+  await page.getByRole('button', { name: 'Sticky' }).click();
+  const steps = page.getByRole('list', { name: 'What to do about: Sticky' });
+  await expect(steps.getByRole('listitem').first()).toContainText(/\d+ g flour/);
+  await expect(steps).toContainText(/hydration 41 % → 40\.\d %/);
+  await steps.getByRole('button', { name: 'Done' }).first().click();
+  const made = page.getByRole('region', { name: 'Corrections made' });
+  await expect(made).toContainText(/Sticky:\s*\d+ g flour/);
+  await expect(page.getByRole('tab', { name: 'Under the hand (1)' })).toBeVisible();
+  // What was dusted in is in the dough, and left over beyond the pieces.
+  await expect(tally(page)).not.toContainText('1852');
+  await saved(page);
+  expect((await stored(page, id)).dough?.corrections).toMatchObject([
+    { feel: 'sticky', kind: 'flourG' },
+  ]);
+  await page.getByRole('button', { name: /Take back/ }).click();
+  await expect(tally(page)).toContainText('1852');
+});
+
+test('the batch is weighed in whole eggs, and another count is taken at a tap', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Whole eggs');
+  await page.goto(`/plans/${id}?at=dough`);
+  const weigh = page.getByRole('table').first();
+  await expect(weigh).toContainText('12 eggs');
+  await expect(weigh).not.toContainText(/\d\.\d+ eggs/);
+  await page.getByRole('tab', { name: 'Whole eggs' }).click();
+  const options = page.getByRole('list', { name: /Doughs in whole eggs/ });
+  await expect(options.getByRole('listitem')).toHaveCount(6);
+  await page.getByRole('button', { name: 'Use 12 eggs', exact: true }).click();
+  await saved(page);
+  const parts = (await stored(page, id)).dough?.parts as Parts;
+  expect(parts.find((part) => part.id === 'egg-whole')?.g).toBe(600);
+  expect(parts.find((part) => part.id === 'egg-yolk')).toBeUndefined();
+  await expect(page.getByRole('button', { name: 'Dough' }).first()).toContainText('39 %');
+
+  // From the eggs there are: the dough they make is what is in hand.
+  await page.getByRole('radio', { name: 'Eggs I have' }).click();
+  await type(page, 'Eggs to crack', '5');
+  await page.getByRole('button', { name: 'Use 5 eggs', exact: true }).click();
+  await saved(page);
+  expect((await stored(page, id)).batch).toMatchObject({ wayIn: 'dough' });
+});
+
+test('a small batch is beaten and weighed, or made up to whole eggs', async ({ page }) => {
+  const id = await newPlan(page, 'Small', { batch: { portions: 5 } });
+  await page.goto(`/plans/${id}?at=dough`);
+  await expect(page.getByText('beat the eggs together and weigh them')).toBeVisible();
+  await page.getByRole('checkbox', { name: /Make it up to whole eggs/ }).check();
+  await expect(page.getByRole('table').first()).toContainText(/, \d eggs?/);
+  await expect(page.getByText(/more than the pieces need/)).toBeVisible();
+});
+
+test('a flour is swapped, and the diet and the target say so', async ({ page }) => {
+  const id = await newPlan(page, 'Swap');
+  await page.goto(`/plans/${id}?at=dough`);
+  await page.getByRole('button', { name: 'Soft wheat flour fine (00)', exact: true }).click();
+  await page.getByPlaceholder('Find an ingredient').fill('buckwheat');
+  await page.getByRole('option', { name: 'Buckwheat flour' }).click();
+  await page.getByRole('tab', { name: 'How it rolls' }).click();
+  await expect(page.getByRole('region', { name: 'What to watch for' })).toContainText(
+    'Weak gluten',
+  );
+  await page.getByRole('button', { name: 'Start from a style' }).click();
+  await page.getByRole('button', { name: /Plant egg/ }).click();
+  await expect(page.getByText(/No longer contains egg/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(page.getByText(/Now contains egg/)).toBeVisible();
+});
+
+test('weather and rest move the dough, each with its working', async ({ page }) => {
+  const id = await newPlan(page, 'Weather');
+  await page.goto(`/plans/${id}?at=dough`);
+  await page.getByRole('radio', { name: 'Open to the air' }).click();
+  await type(page, 'Air humidity', '85');
+  await expect(page.getByText(/Damp air has/)).toContainText(/put\s*\d+ g/);
+  await type(page, 'Rested', '4');
+  await expect(tally(page)).toContainText('Dough wants rest: 24 min in all');
+  await page.getByRole('tab', { name: 'Mix and rest' }).click();
+  await page
+    .getByRole('button', { name: /ready|%/ })
+    .last()
+    .waitFor();
+  await expect(page.getByText('At the earliest')).toContainText('34 min');
+});

@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs';
+import { expect, newPlan, tally, test, type } from './kitchen';
+
+// These change the one pantry there is, each only rows of its own.
+const HEAD = readFileSync('data/ingredients.csv', 'utf8').split('\n')[0]!;
+
+test('an ingredient is added, used, changed with a look at its plans, and kept while it is used', async ({
+  page,
+}) => {
+  await page.goto('/kitchen/pantry');
+  await page.getByRole('button', { name: 'New ingredient' }).click();
+  const form = page.getByRole('dialog', { name: 'New ingredient' });
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form.getByRole('alert')).toContainText('Name must be text of 1 to 80 characters');
+  await form.getByRole('textbox', { name: 'Name' }).fill('Island curd');
+  await form.getByRole('textbox', { name: 'Water' }).fill('300');
+  await form.getByRole('textbox', { name: 'Water' }).press('Enter');
+  await expect(form.getByRole('alert')).toContainText('Water must be a number from 0 to 100 %');
+  await form.getByRole('textbox', { name: 'Water' }).fill('70');
+  await form.getByRole('textbox', { name: 'Holding' }).fill('2');
+  await form.getByRole('textbox', { name: 'Holding' }).press('Enter');
+  await form.getByRole('checkbox', { name: 'milk' }).check();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form).toHaveCount(0);
+
+  const id = await newPlan(page, 'Island plan', {
+    filling: { parts: [{ id: 'island-curd', g: 400 }] },
+  });
+  await page.goto(`/plans/${id}?at=filling`);
+  await expect(page.getByRole('button', { name: 'Island curd', exact: true })).toBeVisible();
+
+  await page.goto('/kitchen/pantry');
+  await page.getByRole('searchbox', { name: 'Find' }).fill('island curd');
+  await page.getByRole('button', { name: /Island curd/ }).click();
+  const edit = page.getByRole('dialog', { name: 'Island curd' });
+  await edit.getByRole('textbox', { name: 'Water' }).fill('78');
+  await edit.getByRole('textbox', { name: 'Water' }).press('Enter');
+  await expect(edit.getByRole('region', { name: 'Plans that use it' })).toContainText(
+    /Island plan: .*free water 10 % → 34 %/,
+  );
+  await edit.getByRole('button', { name: 'Save' }).click();
+  await expect(edit).toHaveCount(0);
+  await page.goto(`/plans/${id}?at=filling`);
+  await expect(tally(page)).toContainText('Filling will seep');
+
+  await page.goto('/kitchen/pantry');
+  await page.getByRole('searchbox', { name: 'Find' }).fill('island curd');
+  await page.getByRole('button', { name: /Island curd/ }).click();
+  await edit.getByRole('button', { name: 'Remove' }).click();
+  await expect(edit.getByRole('alert')).toContainText('is used by 1 plan');
+});
+
+test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }) => {
+  const rows = [
+    HEAD,
+    'ferry-flour,Ferry flour,flour,13,11,1,73,3,0.55,0,0.9,0,gluten,plant',
+    'ferry-salt-cod,Ferry salt cod,fish,heavy,30,1,0,0,1,1,0,0,fish,fish',
+  ];
+  const file = {
+    name: 'ferry.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(rows.join('\n')),
+  };
+  await page.goto('/kitchen/pantry');
+  const chooser = page.getByLabel('A CSV table to take in');
+  await chooser.setInputFiles(file);
+  const offer = page.getByRole('dialog');
+  await expect(offer).toContainText('1 line cannot be taken');
+  await expect(offer).toContainText('Line 3, water: Water must be a number from 0 to 1');
+  await offer.getByRole('button', { name: 'Take nothing' }).click();
+  await page.getByRole('searchbox', { name: 'Find' }).fill('ferry');
+  await expect(page.getByText('Nothing by that name')).toBeVisible();
+
+  await chooser.setInputFiles(file);
+  await offer.getByRole('button', { name: 'Take the 1 good row' }).click();
+  await expect(page.getByRole('button', { name: /Ferry flour/ })).toBeVisible();
+
+  await chooser.setInputFiles({ ...file, buffer: Buffer.from('a,b\n1,2\n') });
+  await expect(page.getByText(/line 1 must name the columns/)).toBeVisible();
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  const saved = readFileSync((await (await download).path()) ?? '', 'utf8');
+  expect(saved.split('\n')[0]).toBe(HEAD);
+  expect(saved).toContain('ferry-flour,Ferry flour,flour,13');
+});
+
+test('a shopping list merges plans, rounds to packets, and goes out as a file', async ({
+  page,
+}) => {
+  const a = await newPlan(page, 'Shop A');
+  const b = await newPlan(page, 'Shop B');
+  await page.goto(`/shopping?plans=${a},${b}`);
+  const list = page.getByRole('region', { name: 'Shopping list' });
+  await expect(list.getByRole('listitem').filter({ hasText: 'Soft wheat flour' })).toContainText(
+    '2 bags of 1 kg',
+  );
+  await expect(list.getByRole('listitem').filter({ hasText: 'Hen eggs' })).toContainText('26 eggs');
+  await page.getByRole('checkbox', { name: /Shop B/ }).uncheck();
+  await expect(list.getByRole('listitem').filter({ hasText: 'Hen eggs' })).toContainText('13 eggs');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Text' }).click();
+  expect(readFileSync((await (await download).path()) ?? '', 'utf8')).toContain(
+    '13 eggs  Hen eggs',
+  );
+});
+
+test('quick sums answer without a plan, and refuse by name and range', async ({ page }) => {
+  await page.goto('/sums');
+  await expect(page).toHaveURL(/\/sums\/hydration$/);
+  await expect(page.getByRole('status')).toContainText('38.1 %');
+  await type(page, 'Amount of Soft wheat flour fine (00)', '300');
+  await expect(page.getByRole('status')).toContainText('Wet.');
+  await page.getByRole('link', { name: /Whole eggs/ }).click();
+  await expect(page.getByRole('status')).toContainText('4 eggs');
+  await type(page, 'Flour, in all', '-3');
+  await expect(page.getByRole('alert').first()).toContainText(
+    'Flour, in all must be a number from 1 to 20000 g',
+  );
+  await page.getByRole('link', { name: /Cups to grams/ }).click();
+  await type(page, 'Cups', '2');
+  await expect(page.getByRole('status')).toContainText('265');
+  await page.getByRole('link', { name: /Water to cook off/ }).click();
+  await expect(page.getByRole('status')).toContainText(/stop when it weighs \d+ g/);
+  await page.goto('/sums/nothing');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+});
