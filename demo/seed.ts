@@ -1,6 +1,7 @@
 /** Fills an empty database with the demo kitchen, its plans and their history. Run: tsx demo/seed.ts FILE */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { allRows, readIngredients } from '../src/core/formats/tablesCsv';
 import { kitchenSchema } from '../src/core/kitchen/kitchen';
 import { logEntrySchema } from '../src/core/log/logEntry';
 import { parsePlan } from '../src/core/plan/parsePlan';
@@ -8,6 +9,7 @@ import { openDatabase } from '../src/server/db/database';
 import { plans } from '../src/server/db/schema';
 import { saveKitchen } from '../src/server/repositories/kitchen';
 import { addLogEntry } from '../src/server/repositories/log';
+import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, savePlan } from '../src/server/repositories/plans';
 
 interface PlanHistory {
@@ -17,8 +19,9 @@ interface PlanHistory {
   log: ({ revision: number } & Record<string, unknown>)[];
 }
 
-const readJson = (path: string): unknown =>
-  JSON.parse(readFileSync(join(process.cwd(), 'demo', path), 'utf8'));
+const readText = (path: string): string => readFileSync(join(process.cwd(), 'demo', path), 'utf8');
+
+const readJson = (path: string): unknown => JSON.parse(readText(path));
 
 /** A copy of a plan document with some fields changed, each named by its path. */
 function withFields(document: unknown, set: Record<string, unknown>): unknown {
@@ -42,10 +45,17 @@ if (db.select().from(plans).limit(1).get()) {
       kitchenSchema.parse(readJson('kitchen.json')),
       new Date('2026-10-01T09:00:00Z'),
     );
+    saveRows(
+      db,
+      'ingredients',
+      allRows(readIngredients(readText('pantry.csv'))),
+      new Date('2026-10-01T09:00:00Z'),
+    );
+    const pantry = getPantry(db);
     for (const history of readJson('history.json') as PlanHistory[]) {
       const document = readJson(`plans/${history.plan}.json`);
       history.revisions.forEach(({ at, set }, index) => {
-        const plan = parsePlan(withFields(document, set));
+        const plan = parsePlan(withFields(document, set), pantry);
         const now = new Date(at);
         if (index === 0) createPlan(db, { id: history.id, plan, now });
         else {

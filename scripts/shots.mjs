@@ -23,6 +23,7 @@ const views = [
   ['plan-count', '/plans/celeriac-stall?at=count'],
   ['plan-dough', '/plans/celeriac-friday?at=dough'],
   ['plan-filling', '/plans/celeriac-friday?at=filling'],
+  ['plan-filling-right', '/plans/beetroot-tortelloni?at=filling', { leaf: 'Make it right' }],
   ['plan-sheet', '/plans/ox-cheek-agnolotti?at=sheet'],
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
   ['plan-shape-fails-dark', '/plans/pea-cappelletti?at=shape', { dark: true }],
@@ -33,6 +34,9 @@ const views = [
   ['log', '/plans/celeriac-friday/log'],
   ['revisions', '/plans/celeriac-friday/revisions?before=1&after=3'],
   ['kitchen', '/kitchen'],
+  ['pantry', '/kitchen/pantry'],
+  ['shopping', '/shopping'],
+  ['sums', '/sums/whole-eggs'],
 ];
 
 installDependencies();
@@ -59,12 +63,16 @@ try {
       .catch(() => false);
     if (!ready) await new Promise((resolve) => setTimeout(resolve, 250));
   }
-  for (const [name, path, { dark = false, width = 1280, height = 800 } = {}] of views) {
+  for (const [name, path, { dark = false, width = 1280, height = 800, leaf } = {}] of views) {
     const page = await browser.newPage({
       viewport: { width, height },
       colorScheme: dark ? 'dark' : 'light',
     });
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
+    if (leaf) {
+      await page.getByRole('tab', { name: leaf }).click();
+      await page.getByRole('tabpanel').scrollIntoViewIfNeeded();
+    }
     await page.screenshot({ path: `${folder}/${name}.png` });
     await page.close();
     console.log(`${folder}/${name}.png`);

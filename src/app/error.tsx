@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useEffect } from 'react';
-import { BenchBar } from '@/ui/layout/BenchBar';
+import { PlainBar } from '@/ui/layout/PlainBar';
 
 /** What is shown when a page cannot be made: what is safe, and two ways on. */
 export default function PageError({
@@ -17,7 +17,7 @@ export default function PageError({
   }, [error]);
   return (
     <>
-      <BenchBar />
+      <PlainBar />
       <main className="mx-auto max-w-[720px] p-5 py-12">
         <h1 className="font-display text-[2rem]">This page could not be laid out</h1>
         <p className="mt-2 mb-5 text-lead">

@@ -1,10 +1,10 @@
 import Link from 'next/link';
-import { BenchBar } from '@/ui/layout/BenchBar';
+import { PlainBar } from '@/ui/layout/PlainBar';
 
 export default function NotFound() {
   return (
     <>
-      <BenchBar />
+      <PlainBar />
       <main className="mx-auto max-w-[720px] p-5 py-12">
         <h1 className="font-display text-[2rem]">Nothing is kept here</h1>
         <p className="mt-2 mb-5 text-lead">

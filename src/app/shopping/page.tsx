@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { planFigures } from '@/core/plan/evaluatePlan';
 import { planNeeds } from '@/core/shopping/shoppingList';
 import { ShoppingPage } from '@/features/shopping/ShoppingPage';
 import { database } from '@/server/db/database';
@@ -17,7 +17,7 @@ export default async function Page({ searchParams }: Props) {
   const db = database();
   const pantry = getPantry(db);
   const plans = listPlans(db, 'current').map(({ id, plan }) => {
-    const result = evaluatePlan(plan, pantry);
+    const result = planFigures(plan, pantry);
     return { id, pieces: result.pieces, ...planNeeds(plan, result) };
   });
   const wanted = typeof asked === 'string' ? asked.split(',') : null;

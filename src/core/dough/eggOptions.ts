@@ -57,9 +57,20 @@ const UNIT = { hydration: HYDRATION_BAND, yolk: 0.1, water: 0.1 } as const;
 /** Above this eggs are weighed, not counted, g of flour or dough. */
 export const MOST_G = 20_000;
 
-/** Options given back at most. */
-const MOST_OPTIONS = 8;
+/** Which options are wanted. */
+export interface EggLimits {
+  /** As many as are given back, the best; 8 when left out. */
+  readonly most?: number;
+  /** None further from the wish than this. */
+  readonly within?: number;
+  /** Only those that meet the hydration wanted, none too wet. */
+  readonly exact?: boolean;
+}
 
+/** Meeting a hydration to this is meeting it. */
+const EXACT = 1e-6;
+
+/** What eggs and yolks bring to a dough. */
 interface Liquids {
   readonly massG: number;
   readonly waterG: number;
@@ -73,28 +84,33 @@ interface Liquids {
  *
  * error = |h − wanted| ÷ 0.025 + |yolk share − wanted| ÷ 0.1 + |water share − wanted| ÷ 0.1
  *
+ * Every count of eggs and yolks is looked at; those whose yolk or water alone puts them behind the
+ * best are not worked out.
+ *
  * @param wish.given flour or dough 1 to 20000 g, or eggs 1 to 500
  * @throws FieldError out of range
  * @example
  * eggOptions({ blend: flour00, given: { kind: 'flour', g: 400 }, egg: { eggG: 50, yolkG: 17 },
  *   style: 'plain' }, startingPantry)[0] // { eggs: 4, yolks: 0, waterG: 1.6, flourG: 400, … }
  */
-export function eggOptions(wish: EggWish, pantry: Pantry): EggOption[] {
-  const { given, egg } = wish;
+export function eggOptions(
+  wish: EggWish,
+  pantry: Pantry,
+  { most = 8, within = Infinity, exact = false }: EggLimits = {},
+): EggOption[] {
   checkWish(wish);
+  const { given, egg } = wish;
   const whole = findIngredient(pantry, EGG_WHOLE);
   const yolk = findIngredient(pantry, EGG_YOLK);
   const wantedYolk = wish.yolkShare ?? egg.yolkG / egg.eggG;
-  const yolkErrorOf = (eggs: number, yolks: number) =>
+  const aims = aimRange(wish);
+  const best: EggOption[] = [];
+  const worst = () => (best.length < most ? within : best[most - 1]!.error);
+  const yolkError = (eggs: number, yolks: number) =>
     Math.abs(((eggs + yolks) * egg.yolkG) / (eggs * egg.eggG + yolks * egg.yolkG) - wantedYolk) /
     UNIT.yolk;
-  const candidates = countsFor(given, egg, whole.water, yolk.water, wantedYolk)
-    .map(([eggs, yolks]) => ({ eggs, yolks, yolkError: yolkErrorOf(eggs, yolks) }))
-    .sort((a, b) => a.yolkError - b.yolkError);
-  const best: EggOption[] = [];
-  for (const { eggs, yolks, yolkError } of candidates) {
-    // The yolk alone puts this one, and all after it, behind what is there already.
-    if (best.length === MOST_OPTIONS && yolkError > best[MOST_OPTIONS - 1]!.error) break;
+  const consider = (eggs: number, yolks: number) => {
+    if (eggs + yolks === 0) return;
     const wholeG = eggs * egg.eggG;
     const yolkG = yolks * egg.yolkG;
     const liquids: Liquids = {
@@ -102,30 +118,54 @@ export function eggOptions(wish: EggWish, pantry: Pantry): EggOption[] {
       waterG: wholeG * whole.water + yolkG * yolk.water,
       solidsG: wholeG * (1 - whole.water) + yolkG * (1 - yolk.water),
     };
-    const option = solveOne(wish, liquids);
-    if (!option) continue;
-    const { flourG, waterG } = option;
-    const totalWaterG =
-      liquids.waterG + waterG + flourG * (wish.blend.othersWaterG + wish.blend.weatherWaterG);
-    const hydration = totalWaterG / flourG;
-    const target = targetFor(wish, liquids, flourG);
+    const ofYolk = yolkError(eggs, yolks);
+    if (ofYolk + leastError(wish, liquids, aims) >= worst()) return;
+    const made = solve(wish, liquids, aims);
+    if (!made) return;
+    const target = targetFor(wish, liquids, made.flourG);
+    const off = Math.abs(made.hydration - (wish.aim ?? target));
+    if (exact && off > EXACT) return;
     const error =
-      Math.abs(hydration - (wish.aim ?? target)) / UNIT.hydration +
-      yolkError +
-      Math.abs(waterG / totalWaterG - (wish.waterShare ?? 0)) / UNIT.water;
-    if (best.length === MOST_OPTIONS && error >= best[MOST_OPTIONS - 1]!.error) continue;
-    best.push({
-      eggs,
-      yolks,
-      waterG,
-      flourG,
-      doughG: flourG * (1 + wish.blend.othersG) + liquids.massG + waterG,
-      hydration,
-      target,
-      error,
-    });
+      off / UNIT.hydration +
+      ofYolk +
+      Math.abs(made.waterShare - (wish.waterShare ?? 0)) / UNIT.water;
+    if (error >= worst()) return;
+    const { flourG, waterG, hydration } = made;
+    const doughG = flourG * (1 + wish.blend.othersG) + liquids.massG + waterG;
+    best.push({ eggs, yolks, waterG, flourG, doughG, hydration, target, error });
     best.sort((a, b) => a.error - b.error || a.yolks - b.yolks || a.eggs - b.eggs);
-    best.length = Math.min(best.length, MOST_OPTIONS);
+    best.length = Math.min(best.length, most);
+  };
+  if (given.kind === 'eggs') {
+    for (let yolks = 0; yolks <= given.count; yolks += 1) consider(given.count - yolks, yolks);
+    return best;
+  }
+  // No sheet dough holds more water than 0.7 of its flour; dough is at least as heavy as its flour.
+  const mostWaterG = 0.7 * given.g;
+  const mostEggs = Math.floor(mostWaterG / (egg.eggG * whole.water));
+  const mostYolks = (eggs: number) =>
+    Math.floor((mostWaterG - eggs * egg.eggG * whole.water) / (egg.yolkG * yolk.water));
+  /** Yolks that come nearest to the yolk share; without eggs all are as near. */
+  const nearest = (eggs: number) => {
+    const perEgg =
+      wantedYolk < 1
+        ? (egg.eggG * wantedYolk - egg.yolkG) / (egg.yolkG * (1 - wantedYolk))
+        : Infinity;
+    const wanted = eggs === 0 ? mostYolks(0) / 2 : eggs * perEgg;
+    return Math.round(Math.min(mostYolks(eggs), Math.max(0, wanted)));
+  };
+  // First the nearest of each, so that most of the rest need not be worked out.
+  for (let eggs = 0; eggs <= mostEggs; eggs += 1) consider(eggs, nearest(eggs));
+  for (let eggs = 0; eggs <= mostEggs; eggs += 1) {
+    const from = nearest(eggs);
+    for (let yolks = from - 1; yolks >= (eggs === 0 ? 1 : 0); yolks -= 1) {
+      if (yolkError(eggs, yolks) >= worst()) break;
+      consider(eggs, yolks);
+    }
+    for (let yolks = from + 1; yolks <= mostYolks(eggs); yolks += 1) {
+      if (yolkError(eggs, yolks) >= worst()) break;
+      consider(eggs, yolks);
+    }
   }
   return best;
 }
@@ -142,36 +182,13 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
   if (waterShare !== undefined) requireInRange('waterShare', waterShare, { min: 0, max: 1 });
 }
 
-/**
- * Every count of eggs and yolks worth a look: at least one of them, not twice too wet, and the yolks
- * within a dozen, 15 % of the eggs or 60 % of themselves of what the yolk share asks for.
- */
-function countsFor(
-  given: EggGiven,
-  { eggG, yolkG }: EggContents,
-  wholeWater: number,
-  yolkWater: number,
-  yolkShare: number,
-): [eggs: number, yolks: number][] {
-  if (given.kind === 'eggs') {
-    return Array.from({ length: given.count + 1 }, (_, yolks) => [given.count - yolks, yolks]);
-  }
-  // No sheet dough holds more water than 0.7 of its flour; dough is at least as heavy as its flour.
-  const mostWaterG = 0.7 * given.g;
-  const counts: [number, number][] = [];
-  // Yolks to an egg at that share; yolks alone have no bound but the water.
-  const perEgg =
-    yolkShare < 1 ? Math.max(0, (eggG * yolkShare - yolkG) / (yolkG * (1 - yolkShare))) : Infinity;
-  for (let eggs = 0; eggs * eggG * wholeWater <= mostWaterG; eggs += 1) {
-    const mostYolks = Math.floor((mostWaterG - eggs * eggG * wholeWater) / (yolkG * yolkWater));
-    const near = Math.min(eggs === 0 ? 0 : eggs * perEgg, mostYolks);
-    const reach = eggs === 0 ? mostYolks : Math.max(12, 0.15 * eggs, 0.6 * near);
-    const first = Math.max(eggs === 0 ? 1 : 0, Math.floor(near - reach));
-    for (let yolks = first; yolks <= Math.min(mostYolks, near + reach); yolks += 1) {
-      counts.push([eggs, yolks]);
-    }
-  }
-  return counts;
+/** The least and the most that the hydration wanted can be, over every amount of egg. */
+function aimRange({ aim, blend: { absorption }, style }: EggWish): readonly [number, number] {
+  if (aim !== undefined) return [aim, aim];
+  return [
+    targetHydration({ eggSolidsRatio: Infinity, absorption, style }),
+    targetHydration({ eggSolidsRatio: 0, absorption, style }),
+  ];
 }
 
 const targetFor = ({ blend, style }: EggWish, liquids: Liquids, flourG: number): number =>
@@ -181,64 +198,92 @@ const targetFor = ({ blend, style }: EggWish, liquids: Liquids, flourG: number):
     style,
   });
 
-/** Flour and water for given eggs; null when the eggs alone outweigh the dough wanted. */
-function solveOne(
-  wish: EggWish,
-  liquids: Liquids,
-): { readonly flourG: number; readonly waterG: number } | null {
-  const { blend, given, aim } = wish;
-  const wanted = (flourG: number) => aim ?? targetFor(wish, liquids, flourG);
-  const perFlour = blend.othersWaterG + blend.weatherWaterG;
-  /** Water to add for a flour; below 0 when the eggs bring more than is wanted. */
-  const waterFor = (flourG: number) => wanted(flourG) * flourG - liquids.waterG - perFlour * flourG;
-  if (given.kind === 'flour') {
-    return { flourG: given.g, waterG: Math.max(0, waterFor(given.g)) };
-  }
-  if (given.kind === 'eggs') {
-    // Plain water as its wished share of all the water.
-    const share = Math.min(0.95, wish.waterShare ?? 0);
-    const waterWith = (flourG: number) =>
-      (share / (1 - share)) * (liquids.waterG + perFlour * flourG);
-    const flourG = falling(
-      (f) => liquids.waterG + perFlour * f + waterWith(f) - wanted(f) * f,
-      1e-6,
-      liquids.waterG * 200,
-    );
-    return { flourG, waterG: waterWith(flourG) };
-  }
-  const mostFlourG = (given.g - liquids.massG) / (1 + blend.othersG);
-  if (mostFlourG <= 0) return null;
-  const waterLeft = (flourG: number) =>
-    Math.max(0, given.g - liquids.massG - flourG * (1 + blend.othersG));
-  // Too wet with no water at all: the flour is what there is room for.
-  if (waterFor(mostFlourG) <= 0) return { flourG: mostFlourG, waterG: 0 };
-  const flourG = falling((f) => waterLeft(f) - waterFor(f), mostFlourG * 1e-6, mostFlourG);
-  return { flourG, waterG: waterLeft(flourG) };
+interface Made {
+  readonly flourG: number;
+  readonly waterG: number;
+  readonly hydration: number;
+  /** Plain water, share of all the water. */
+  readonly waterShare: number;
 }
 
-/** Where a falling function crosses 0: false position, the end that stays weighed down by half. */
-function falling(f: (x: number) => number, from: number, to: number): number {
-  let low = from;
-  let high = to;
-  let atLow = f(low);
-  let atHigh = f(high);
-  let side = 0;
-  let x = low;
-  for (let i = 0; i < 100 && high - low > 1e-9 * high; i += 1) {
-    x = (low * atHigh - high * atLow) / (atHigh - atLow);
-    const at = f(x);
-    if (Math.abs(at) < 1e-10) break;
+/**
+ * The dough of given eggs that has a hydration, from two balances: of water, and of what is given.
+ * Without plain water when the eggs alone bring too much; null when they outweigh the dough.
+ */
+function doughAt(
+  aim: number,
+  { blend, given, waterShare = 0 }: EggWish,
+  eggs: Liquids,
+): Made | null {
+  const perFlour = blend.othersWaterG + blend.weatherWaterG;
+  const made = (flourG: number, waterG: number): Made => {
+    const allG = eggs.waterG + perFlour * flourG + waterG;
+    return { flourG, waterG, hydration: allG / flourG, waterShare: allG > 0 ? waterG / allG : 0 };
+  };
+  switch (given.kind) {
+    case 'flour':
+      return made(given.g, Math.max(0, (aim - perFlour) * given.g - eggs.waterG));
+    case 'eggs': {
+      // Plain water as its wished share of all the water.
+      const share = Math.min(0.95, waterShare);
+      const flourG = eggs.waterG / (aim * (1 - share) - perFlour);
+      return flourG > 0
+        ? made(flourG, (share / (1 - share)) * (eggs.waterG + perFlour * flourG))
+        : null;
+    }
+    case 'dough': {
+      const roomG = given.g - eggs.massG;
+      if (roomG <= 0) return null;
+      const others = 1 + blend.othersG;
+      const flourG = Math.min((eggs.waterG + roomG) / (aim + others - perFlour), roomG / others);
+      return made(flourG, Math.max(0, roomG - flourG * others));
+    }
+  }
+}
+
+/** No less error in water and hydration than this, whatever the target turns out to be. */
+function leastError(wish: EggWish, eggs: Liquids, [low, high]: readonly [number, number]): number {
+  const wettest = doughAt(high, wish, eggs);
+  if (!wettest) return Infinity;
+  const driest = low === high ? wettest : (doughAt(low, wish, eggs) ?? wettest);
+  const wanted = wish.waterShare ?? 0;
+  return (
+    Math.max(0, driest.waterShare - wanted, wanted - wettest.waterShare) / UNIT.water +
+    Math.max(0, wettest.hydration - high) / UNIT.hydration
+  );
+}
+
+/**
+ * The dough whose hydration is the one wanted of it. Its target moves with the flour: more water asks
+ * for less flour, which makes the eggs count for more and the target fall, so that there is one answer.
+ */
+function solve(wish: EggWish, eggs: Liquids, [low, high]: readonly [number, number]): Made | null {
+  let made = doughAt(high, wish, eggs);
+  if (!made || low === high) return made;
+  // False position, the end that stays weighed down by half.
+  let from = low;
+  let to = high;
+  const off = (aim: number): number => {
+    made = doughAt(aim, wish, eggs);
+    return made ? targetFor(wish, eggs, made.flourG) - aim : 0;
+  };
+  let atFrom = off(from);
+  let atTo = off(to);
+  for (let i = 0, side = 0; i < 60 && to - from > 1e-13 && atFrom !== atTo; i += 1) {
+    const aim = (from * atTo - to * atFrom) / (atTo - atFrom);
+    const at = off(aim);
+    if (Math.abs(at) < 1e-13) return made;
     if (at > 0) {
-      low = x;
-      atLow = at;
-      if (side === 1) atHigh /= 2;
+      from = aim;
+      atFrom = at;
+      if (side > 0) atTo /= 2;
       side = 1;
     } else {
-      high = x;
-      atHigh = at;
-      if (side === -1) atLow /= 2;
+      to = aim;
+      atTo = at;
+      if (side < 0) atFrom /= 2;
       side = -1;
     }
   }
-  return x;
+  return made;
 }

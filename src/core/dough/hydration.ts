@@ -44,7 +44,14 @@ export function hydration(
     rh,
     style = 'plain',
     field = 'parts',
-  }: { rh?: number | undefined; style?: DoughStyle; field?: string } = {},
+    mostG = MAX_PART_G,
+  }: {
+    rh?: number | undefined;
+    style?: DoughStyle;
+    field?: string;
+    /** The most of one part; a whole batch may be larger than what a recipe takes. */
+    mostG?: number;
+  } = {},
 ): Hydration {
   const airMoisture = rh === undefined ? undefined : flourMoisture(rh);
   let flourG = 0;
@@ -56,7 +63,7 @@ export function hydration(
   parts.forEach(({ id, g }, index) => {
     const at = `${field}[${index}]`;
     const ingredient = findIngredient(pantry, id, `${at}.id`);
-    requireInRange(`${at}.g`, g, { min: 0, max: MAX_PART_G, unit: 'g' });
+    requireInRange(`${at}.g`, g, { min: 0, max: mostG, unit: 'g' });
     massG += g;
     if (ingredient.group === 'flour') {
       flourG += g;

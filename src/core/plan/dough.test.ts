@@ -36,6 +36,15 @@ describe('the dough of a batch', () => {
     );
   });
 
+  it('is answered for the largest batch that can be asked for', () => {
+    const { dough, pieces } = evaluatePlan(
+      planWith({ batch: { portions: 2000, piecesPerPortion: 100 } }),
+    );
+    expect(pieces).toBeGreaterThan(200_000);
+    expect(dough.whole).toBeNull();
+    expect(sum(dough.parts)).toBeCloseTo(dough.totalG, 3);
+  });
+
   it('counts the whites that yolks leave', () => {
     const { dough } = evaluatePlan(planWith({ dough: { parts: yolky }, batch: { portions: 40 } }));
     expect(dough.whole!.yolks).toBeGreaterThan(0);

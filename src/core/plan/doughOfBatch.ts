@@ -37,7 +37,7 @@ export function weighDough(
     pantry,
   );
   if (yolkShare === null || totalG < 1 || totalG > MOST_G) return { parts: byShare, whole: null };
-  const options = eggOptions(
+  const [best] = eggOptions(
     {
       blend,
       given: { kind: 'dough', g: totalG },
@@ -48,9 +48,9 @@ export function weighDough(
       aim: recipe.hydration,
     },
     pantry,
+    { most: 1, within: WORST_COUNT, exact: true },
   );
-  const best = options.find(({ hydration: h }) => Math.abs(h - recipe.hydration) < 1e-6);
-  if (!best || best.error > WORST_COUNT) return { parts: byShare, whole: null };
+  if (!best) return { parts: byShare, whole: null };
   return { parts: partsOfOption(plan.dough.parts, best, plan.dough, pantry), whole: best };
 }
 
@@ -139,7 +139,12 @@ export function partsNow(plan: Plan, weighed: readonly Part[], pantry: Pantry): 
 
 /** Hydration of the batch as it now stands. */
 export const hydrationNow = (plan: Plan, parts: readonly Part[], pantry: Pantry): Hydration =>
-  hydration(parts, pantry, { rh: plan.dough.rh, style: plan.dough.style, field: 'dough.parts' });
+  hydration(parts, pantry, {
+    rh: plan.dough.rh,
+    style: plan.dough.style,
+    field: 'dough.parts',
+    mostG: Number.MAX_VALUE,
+  });
 
 /** Whites left when yolks are used alone, beyond the whites the recipe itself asks for. */
 export function whitesLeft({ dough }: Plan, weighed: DoughWeighed): { count: number; g: number } {

@@ -2,7 +2,7 @@ import { solveBatch, type Batch } from '../batch/solveBatch';
 import { startingPantry, type Pantry } from '../composition/pantry';
 import { planContext, type PlanContext } from './context';
 import { roundedUpToEggs } from './doughOfBatch';
-import { figuresOf } from './figures';
+import { figuresOf, type PlanFigures } from './figures';
 import type { Plan } from './schema';
 import { stationsOf } from './stations';
 import { workingsOf } from './workings';
@@ -17,6 +17,15 @@ function batchOf({ plan, pantry, wayIn, terms, addedDoughG }: PlanContext): Batc
   const neededG = exact.dough.inG - addedDoughG;
   const up = roundedUpToEggs(plan, neededG, pantry);
   return up ? solveBatch(wayIn, terms, addedDoughG + Math.max(0, up.doughG - neededG)) : exact;
+}
+
+/**
+ * The figures of a plan alone, without the states of its stations and the workings: for lists.
+ * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
+ */
+export function planFigures(plan: Plan, pantry: Pantry = startingPantry): PlanFigures {
+  const context = planContext(plan, pantry);
+  return figuresOf(context, batchOf(context));
 }
 
 /**

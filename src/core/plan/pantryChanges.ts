@@ -1,7 +1,8 @@
 import type { Ingredient } from '../composition/ingredient';
 import { makePantry, type Pantry } from '../composition/pantry';
 import { FieldError } from '../range';
-import { evaluatePlan, type PlanResult } from './evaluatePlan';
+import { planFigures } from './evaluatePlan';
+import type { PlanFigures } from './figures';
 import type { Plan } from './schema';
 
 /** A plan that uses an ingredient, and what changing it would do to the plan. */
@@ -36,9 +37,9 @@ export function pantryChanges(
       [...plan.dough.parts, ...plan.filling.parts].some((part) => part.id === row.id),
     )
     .map(({ id, plan }) => {
-      const before = evaluatePlan(plan, pantry);
+      const before = planFigures(plan, pantry);
       try {
-        const after = evaluatePlan(plan, changed);
+        const after = planFigures(plan, changed);
         return { id, name: plan.name, figures: moved(before, after), trouble: null };
       } catch (error) {
         if (!(error instanceof FieldError)) throw error;
@@ -50,7 +51,7 @@ export function pantryChanges(
 /** Nearer than this no cook would call it a change. */
 const SAME = 0.0005;
 
-const moved = (before: PlanResult, after: PlanResult): PantryChange['figures'] =>
+const moved = (before: PlanFigures, after: PlanFigures): PantryChange['figures'] =>
   (
     [
       ['hydration', 'share', (r) => r.dough.hydration],
@@ -59,7 +60,7 @@ const moved = (before: PlanResult, after: PlanResult): PantryChange['figures'] =
       ['pieces', 'count', (r) => r.pieces],
       ['dough', 'g', (r) => r.dough.totalG],
       ['filling', 'g', (r) => r.filling.totalG],
-    ] satisfies [string, 'share' | 'g' | 'count', (result: PlanResult) => number][]
+    ] satisfies [string, 'share' | 'g' | 'count', (result: PlanFigures) => number][]
   )
     .map(([label, unit, of]) => ({ label, unit, before: of(before), after: of(after) }))
     .filter((figure) =>

@@ -118,7 +118,7 @@ const fillingSchema = z.strictObject({
   cooling: z
     .strictObject({
       fromC: measure('filling.cooling.fromC').default(80),
-      depthMm: measure('filling.cooling.depthMm').default(20),
+      depthMm: measure('filling.cooling.depthMm').default(15),
     })
     .prefault({}),
 });

@@ -1,6 +1,6 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
-import type { PlanResult } from '../plan/evaluatePlan';
+import type { PlanFigures } from '../plan/figures';
 import type { Plan } from '../plan/schema';
 import { AISLES, aisleOf, packOf, type Aisle, type Pack } from './packs';
 
@@ -33,7 +33,7 @@ const EPSILON = 1e-6;
 /**
  * What a plan needs: its dough as weighed out, its filling raw, salt for the pot, an egg to seal with.
  */
-export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanResult): PlanNeeds {
+export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanFigures): PlanNeeds {
   const { eggG, yolkG } = plan.dough;
   const all = [
     ...dough.parts.map(({ id, g }) => ({ id, g })),

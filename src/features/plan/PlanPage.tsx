@@ -17,7 +17,7 @@ import { usePlanEditor } from './editor/usePlanEditor';
 import { PlanName } from './PlanName';
 import { RunNav } from './RunNav';
 import { SaveMark, SaveTrouble } from './SaveMark';
-import { stationParts } from './stations';
+import { fetchStations, stationParts } from './stations/stationParts';
 import { Tally, TallyLine } from './Tally';
 import { contentsText, STATION_NAMES } from './words';
 import { say, sayTrouble } from '@/ui/layout/say';
@@ -43,6 +43,10 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
     [plan, result, kitchen, pantry, editor],
   );
 
+  useEffect(() => {
+    const timer = setTimeout(fetchStations, 1000);
+    return () => clearTimeout(timer);
+  }, []);
   useEffect(() => {
     if (state.refused) void sayTrouble(`Not taken: ${state.refused}`);
   }, [state.refused]);
@@ -172,36 +176,35 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
       </BenchBar>
       <SaveTrouble save={state.save} editor={editor} />
       <RunNav at={at} onGo={go} />
-      <main className="grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px]">
+      {/* On a phone one under the other: the piece, what is set, what follows, the tally. */}
+      <main className="grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px] lg:grid-rows-[auto_minmax(0,1fr)]">
         <h2 className="sr-only">{STATION_NAMES[at]}</h2>
-        <div className="order-2 grid content-start gap-5 border-board-line p-5 lg:order-1 lg:border-r">
+        <section
+          aria-label="The piece"
+          className="min-w-0 border-b border-board-line px-3 pt-4 lg:col-start-2 lg:row-start-1 lg:px-6"
+        >
+          <div className="max-md:hidden">
+            <PieceSection
+              result={result}
+              colour={plan.colour}
+              width={640}
+              maxHeight={pieceHeight}
+            />
+          </div>
+          <div className="md:hidden">
+            <PieceSection result={result} colour={plan.colour} width={380} maxHeight={290} />
+          </div>
+          <p className="pb-2 text-center text-small text-ink-dim">
+            Cut {result.shape.drawing.section.cut}, to scale, as it sits after a minute
+          </p>
+        </section>
+        <div className="grid content-start gap-5 border-board-line p-5 lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
           <Controls />
         </div>
-        <div className="order-1 min-w-0 lg:order-2">
-          <section aria-label="The piece" className="border-b border-board-line px-3 pt-4 lg:px-6">
-            <div className="max-md:hidden">
-              <PieceSection
-                result={result}
-                colour={plan.colour}
-                width={640}
-                maxHeight={pieceHeight}
-              />
-            </div>
-            <div className="md:hidden">
-              <PieceSection result={result} colour={plan.colour} width={380} maxHeight={290} />
-            </div>
-            <p className="pb-2 text-center text-small text-ink-dim">
-              Cut {result.shape.drawing.section.cut}, to scale, as it sits after a minute
-            </p>
-          </section>
-          <div className="hidden p-6 lg:block">
-            <Panel />
-          </div>
-        </div>
-        <div className="order-3 border-t border-board-line p-5 lg:hidden">
+        <div className="min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:row-start-2 lg:border-t-0 lg:p-6">
           <Panel />
         </div>
-        <div id="tally" className="order-4 bg-bench lg:order-3">
+        <div id="tally" className="bg-bench lg:col-start-3 lg:row-span-2 lg:row-start-1">
           <div className="lg:sticky lg:top-0 lg:max-h-dvh lg:overflow-y-auto">
             <Tally />
           </div>

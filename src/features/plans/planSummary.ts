@@ -1,5 +1,5 @@
 import type { Pantry } from '@/core/composition/pantry';
-import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { planFigures } from '@/core/plan/evaluatePlan';
 import type { StoredPlan } from '@/server/repositories/plans';
 import type { PlanSummary } from './PlanList';
 
@@ -9,7 +9,7 @@ export function planSummary(
   made: { times: number; madeOn: string } | undefined,
   pantry: Pantry,
 ): PlanSummary {
-  const result = evaluatePlan(plan, pantry);
+  const result = planFigures(plan, pantry);
   return {
     id,
     name: plan.name,

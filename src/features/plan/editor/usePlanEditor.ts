@@ -5,9 +5,9 @@ import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { asPlanCheck } from '@/core/plan/planError';
 import type { Plan } from '@/core/plan/schema';
+import { steadily } from '@/ui/layout/steadily';
 import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
 
-const RELOAD_MS = 3000;
 const NO_ANSWER = 'no answer from the server';
 
 async function send(
@@ -37,17 +37,10 @@ async function send(
   }
 }
 
-/** Fetches the reader, again and again while the line is down. */
-async function loadReader(pantry: Pantry): Promise<(document: unknown) => Plan> {
-  for (;;) {
-    try {
-      const { parsePlan } = await import('@/core/plan/parsePlan');
-      return (document) => parsePlan(document, pantry);
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, RELOAD_MS));
-    }
-  }
-}
+const loadReader = async (pantry: Pantry): Promise<(document: unknown) => Plan> => {
+  const { parsePlan } = await steadily(() => import('@/core/plan/parsePlan'));
+  return (document) => parsePlan(document, pantry);
+};
 
 function browserWorld(id: string, pantry: Pantry): EditorWorld {
   const key = `mortar-draft-${id}`;

@@ -1,15 +1,19 @@
 'use client';
 
 import { Figure } from '@/ui/figure/Figure';
+import { later } from '@/ui/layout/later';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
-import { HowItRolls } from './HowItRolls';
-import { MixAndRest } from './MixAndRest';
-import { UnderHand } from './UnderHand';
 import { WeighOut } from './WeighOut';
-import { WholeEggs } from './WholeEggs';
+
+/** Leaves that are not open at first are fetched when they are. */
+const FETCHING = 'Fetching…';
+const HowItRolls = later(() => import('./HowItRolls'), FETCHING);
+const MixAndRest = later(() => import('./MixAndRest'), FETCHING);
+const UnderHand = later(() => import('./UnderHand'), FETCHING);
+const WholeEggs = later(() => import('./WholeEggs'), FETCHING);
 
 /** What follows at the dough: its water against its band, then one leaf at a time. */
 export function DoughPanel() {

@@ -5,7 +5,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useEditor } from '../../editor/EditorContext';
 
 /** What is in the dough, and how that moves the sheet. */
-export function HowItRolls() {
+export default function HowItRolls() {
   const { result } = useEditor();
   const { working: w, dough: d } = result;
   return (

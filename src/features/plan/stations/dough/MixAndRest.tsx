@@ -9,7 +9,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 
 /** How ready it is, when it can be rolled at the earliest, and what each stage should show. */
-export function MixAndRest() {
+export default function MixAndRest() {
   const { plan, result } = useEditor();
   const { text } = useUnits();
   const { working: w, dough: d } = result;

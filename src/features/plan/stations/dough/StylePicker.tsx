@@ -2,10 +2,13 @@
 
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
-import { DOUGH_STYLES, type DoughRecipeStyle } from '@/core/dough/styles';
+import type { DoughRecipeStyle } from '@/core/dough/styles';
 import type { Plan } from '@/core/plan/schema';
+import { later } from '@/ui/layout/later';
 import { say } from '@/ui/layout/say';
 import { useEditor } from '../../editor/EditorContext';
+
+const StyleList = later(() => import('./StyleList'), 'Fetching the styles…');
 
 /** The recipe of a style, or its way of working the recipe there is. */
 const inStyle = (plan: Plan, { parts, work }: DoughRecipeStyle): Plan => ({
@@ -33,25 +36,13 @@ export function StylePicker() {
           aria-label="Styles of dough"
           className="popover max-h-[min(34rem,80dvh)] w-[min(24rem,calc(100vw-1.5rem))] overflow-y-auto p-1"
         >
-          <ul>
-            {DOUGH_STYLES.map((style) => (
-              <li key={style.id}>
-                <button
-                  type="button"
-                  className="w-full rounded-md px-3 py-2 text-left hover:bg-band"
-                  onClick={() => {
-                    edit((plan) => inStyle(plan, style));
-                    setOpen(false);
-                    void say(`Dough: ${style.name.toLowerCase()}. Undo brings yours back.`);
-                  }}
-                >
-                  <span className="block font-semibold">{style.name}</span>
-                  <span className="block text-small">{style.says}</span>
-                  <span className="block text-small text-ink-dim">{style.pitfall}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
+          <StyleList
+            onPick={(style) => {
+              edit((plan) => inStyle(plan, style));
+              setOpen(false);
+              void say(`Dough: ${style.name.toLowerCase()}. Undo brings yours back.`);
+            }}
+          />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

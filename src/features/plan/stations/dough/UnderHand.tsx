@@ -18,7 +18,7 @@ const withCorrections = (plan: Plan, change: (made: Recorded[]) => Recorded[]): 
 });
 
 /** The cook says what the dough feels like, gets a small step, and records it as made. */
-export function UnderHand() {
+export default function UnderHand() {
   const { plan, result, edit } = useEditor();
   const [feel, setFeel] = useState<Feel | null>(null);
   const steps = feel ? whatToDo(feel, doughUnderHand(plan, result.dough)) : [];

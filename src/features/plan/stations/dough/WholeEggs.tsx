@@ -15,7 +15,7 @@ import { useEditor } from '../../editor/EditorContext';
 type From = 'batch' | 'flour' | 'eggs';
 
 /** Doughs in whole eggs and yolks: for the batch, for a flour, or for the eggs there are. */
-export function WholeEggs() {
+export default function WholeEggs() {
   const { plan, result, pantry, edit } = useEditor();
   const { text } = useUnits();
   const { dough: d } = result;

@@ -24,7 +24,7 @@ const dosed = (plan: Plan, g: number): Plan => {
 };
 
 /** How much filling there is, in bowls and bags, and a dose by spoon, by tip or by scale. */
-export function DoseAndBowl() {
+export default function DoseAndBowl() {
   const { plan, result, kitchen } = useEditor();
   const { text, units } = useUnits();
   const { filling: f, working: w, leftover } = result;

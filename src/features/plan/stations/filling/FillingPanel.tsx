@@ -3,15 +3,19 @@
 import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
+import { later } from '@/ui/layout/later';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
-import { DoseAndBowl } from './DoseAndBowl';
-import { FillingSafety } from './FillingSafety';
-import { HomeTests } from './HomeTests';
-import { MakeItRight } from './MakeItRight';
 import { WeighFilling } from './WeighFilling';
+
+/** Leaves that are not open at first are fetched when they are. */
+const FETCHING = 'Fetching…';
+const DoseAndBowl = later(() => import('./DoseAndBowl'), FETCHING);
+const FillingSafety = later(() => import('./FillingSafety'), FETCHING);
+const HomeTests = later(() => import('./HomeTests'), FETCHING);
+const MakeItRight = later(() => import('./MakeItRight'), FETCHING);
 
 /** What follows at the filling: its free water and how it behaves, then one leaf at a time. */
 export function FillingPanel() {

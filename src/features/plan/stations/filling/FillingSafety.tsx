@@ -10,7 +10,7 @@ import { DIET_NAMES } from '../../words';
 import { PlanField } from '../PlanField';
 
 /** Core temperature, cooling, egg, allergens and diet. */
-export function FillingSafety() {
+export default function FillingSafety() {
   const { result } = useEditor();
   return (
     <div className="grid gap-6">

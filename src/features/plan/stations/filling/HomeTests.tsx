@@ -13,7 +13,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 
 /** Two tests that take a minute and replace an estimate. */
-export function HomeTests() {
+export default function HomeTests() {
   return (
     <div className="grid gap-6">
       <SpoonTest />

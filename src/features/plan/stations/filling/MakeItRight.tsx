@@ -18,7 +18,7 @@ import { useEditor } from '../../editor/EditorContext';
 import { dryingText } from '../../words';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
-export function MakeItRight() {
+export default function MakeItRight() {
   const { plan, result, pantry, edit } = useEditor();
   const { text } = useUnits();
   const { filling } = plan;

@@ -1,0 +1,2 @@
+export { DoughControls } from './DoughControls';
+export { DoughPanel } from './DoughPanel';

@@ -1,0 +1,2 @@
+export { FillingControls } from './FillingControls';
+export { FillingPanel } from './FillingPanel';
