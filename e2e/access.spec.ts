@@ -16,9 +16,10 @@ const views: [string, string][] = [
   ['kitchen', '/kitchen'],
   ['pantry', '/kitchen/pantry'],
   ['shopping list', '/shopping'],
-  ...['hydration', 'whole-eggs', 'damp-flour', 'spoon-test', 'cups', 'cook-off'].map(
-    (sum): [string, string] => [`sum, ${sum}`, `/sums/${sum}`],
-  ),
+  ...['hydration', 'whole-eggs', 'spoon-test', 'cook-off', 'discs'].map((sum): [string, string] => [
+    `sum, ${sum}`,
+    `/sums/${sum}`,
+  ]),
 ];
 
 /** Leaves of the stations that are not open at first. */
@@ -34,7 +35,11 @@ for (const scheme of ['light', 'dark'] as const) {
       test(`${name} has no accessibility violation`, async ({ page }) => {
         await page.goto(path);
         await page.getByRole('heading', { level: 1 }).first().waitFor();
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        // What differs in the dark is colour alone.
+        const scan = new AxeBuilder({ page });
+        const { violations } = await (
+          scheme === 'dark' ? scan.withRules(['color-contrast']) : scan
+        ).analyze();
         expect(
           violations.map(
             ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,

@@ -53,11 +53,11 @@ test('an ingredient is added, used, changed with a look at its plans, and kept w
 test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }) => {
   const rows = [
     HEAD,
-    'ferry-flour,Ferry flour,flour,13,11,1,73,3,0.55,0,0.9,0,gluten,plant',
-    'ferry-salt-cod,Ferry salt cod,fish,heavy,30,1,0,0,1,1,0,0,fish,fish',
+    'quay-flour,Quay flour,flour,13,11,1,73,3,0.55,0,0.9,0,gluten,plant',
+    'quay-salt-cod,Quay salt cod,fish,heavy,30,1,0,0,1,1,0,0,fish,fish',
   ];
   const file = {
-    name: 'ferry.csv',
+    name: 'quay.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(rows.join('\n')),
   };
@@ -68,12 +68,12 @@ test('a table with a bad row names it, and the others are taken, or nothing', as
   await expect(offer).toContainText('1 line cannot be taken');
   await expect(offer).toContainText('Line 3, water: Water must be a number from 0 to 1');
   await offer.getByRole('button', { name: 'Take nothing' }).click();
-  await page.getByRole('searchbox', { name: 'Find' }).fill('ferry');
+  await page.getByRole('searchbox', { name: 'Find' }).fill('quay');
   await expect(page.getByText('Nothing by that name')).toBeVisible();
 
   await chooser.setInputFiles(file);
   await offer.getByRole('button', { name: 'Take the 1 good row' }).click();
-  await expect(page.getByRole('button', { name: /Ferry flour/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Quay flour/ })).toBeVisible();
 
   await chooser.setInputFiles({ ...file, buffer: Buffer.from('a,b\n1,2\n') });
   await expect(page.getByText(/line 1 must name the columns/)).toBeVisible();
@@ -82,7 +82,7 @@ test('a table with a bad row names it, and the others are taken, or nothing', as
   await page.getByRole('button', { name: 'Save as CSV' }).click();
   const saved = readFileSync((await (await download).path()) ?? '', 'utf8');
   expect(saved.split('\n')[0]).toBe(HEAD);
-  expect(saved).toContain('ferry-flour,Ferry flour,flour,13');
+  expect(saved).toContain('quay-flour,Quay flour,flour,13');
 });
 
 test('a shopping list merges plans, rounds to packets, and goes out as a file', async ({

@@ -1,8 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import { useEffect } from 'react';
-import { PlainBar } from '@/ui/layout/PlainBar';
+import { PlainBar, WholeLink } from '@/ui/layout/PlainBar';
 
 /** What is shown when a page cannot be made: what is safe, and two ways on. */
 export default function PageError({
@@ -28,9 +27,9 @@ export default function PageError({
           <button type="button" className="btn btn-strong" onClick={reset}>
             Try again
           </button>
-          <Link href="/" className="btn">
+          <WholeLink to="/" className="btn">
             All plans
-          </Link>
+          </WholeLink>
         </div>
       </main>
     </>

@@ -1,5 +1,4 @@
-import Link from 'next/link';
-import { PlainBar } from '@/ui/layout/PlainBar';
+import { PlainBar, WholeLink } from '@/ui/layout/PlainBar';
 
 export default function NotFound() {
   return (
@@ -12,12 +11,12 @@ export default function NotFound() {
           plans can still be brought back.
         </p>
         <div className="flex flex-wrap gap-2">
-          <Link href="/" className="btn btn-strong">
+          <WholeLink to="/" className="btn btn-strong">
             All plans
-          </Link>
-          <Link href="/?shelf=deleted" className="btn">
+          </WholeLink>
+          <WholeLink to="/?shelf=deleted" className="btn">
             Deleted plans
-          </Link>
+          </WholeLink>
         </div>
       </main>
     </>

@@ -2,10 +2,12 @@
 import { readFileSync } from 'node:fs';
 import * as z from 'zod';
 import { runCalculations } from '../core/calc/calculators';
+import { startingPantry } from '../core/composition/pantry';
+import { cautionsFor } from '../core/plan/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
 import { parsePlan } from '../core/plan/parsePlan';
 import { PlanError } from '../core/plan/planError';
-import { planSchema } from '../core/plan/schema';
+import { planSchema, type Plan } from '../core/plan/schema';
 import { FieldError } from '../core/range';
 
 const USAGE = `Usage:
@@ -37,10 +39,14 @@ function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
 }
 
+/** A plan's result, with the cautions that go with it. */
+const printPlan = (plan: Plan): void =>
+  print({ ...evaluatePlan(plan), cautions: cautionsFor(plan, startingPantry) });
+
 function main([command, argument]: string[]): void {
   switch (command) {
     case 'plan':
-      return print(evaluatePlan(parsePlan(readJson(argument))));
+      return printPlan(parsePlan(readJson(argument)));
     case 'calc': {
       const results = runCalculations(readJson(argument));
       print(results);

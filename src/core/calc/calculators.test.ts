@@ -4,6 +4,10 @@ const run = (name: string, input: unknown) => runCalculations([{ name, input }])
 
 describe('calculators', () => {
   it.each([
+    ['saturationVapourPressure', { tempC: 95 }, { kPa: 84.549 }],
+    ['boilingPoint', { altitudeM: 0 }, { tempC: 99.97 }],
+    ['discLayout', { widthMm: 145, lengthMm: 900, diameterMm: 60, gapMm: 4 }, { count: 28 }],
+    ['openTime', { thicknessMm: 0.8, waterShare: 0.33, tempC: 22, rh: 0.5 }, { minutes: 6.76 }],
     ['flourMoisture', { rh: 0.5 }, { wetBasis: 0.115 }],
     ['flourMoisture', { rh: 0.75 }, { wetBasis: 0.1531 }],
     ['spreadRadius', { volumeMl: 10, densityGPerMl: 1.04, yieldStressPa: 300 }, { mm: 14.34 }],
@@ -106,7 +110,7 @@ describe('calculators', () => {
       /parts\[0\]\.id is not in the pantry: "nope"/,
     ],
     ['squareLayout', null, /input/],
-    ['toString', {}, /name must be one of: flourMoisture/],
+    ['toString', {}, /name must be one of: saturationVapourPressure, boilingPoint, flourMoisture/],
   ])('%s %j is refused by name', (name, input, message) => {
     const result = run(name, input);
     expect('error' in result && result.error).toMatch(message);

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { boilingPoint } from '../boil/boilingPoint';
 import { batchYield } from '../batch/yield';
 import { compose, type Part } from '../composition/compose';
 import { findIngredient, startingPantry } from '../composition/pantry';
@@ -9,11 +10,14 @@ import { hydration } from '../dough/hydration';
 import { panDryingTime, waterToCookOff } from '../filling/panDrying';
 import { spreadRadius } from '../filling/spreadRadius';
 import { yieldStressFromSpread } from '../filling/yieldStress';
+import { saturationVapourPressure } from '../hold/vapour';
+import { discLayout } from '../layout/discLayout';
 import { squareLayout } from '../layout/squareLayout';
 import { firstIssue } from '../plan/parsePlan';
 import { FieldError, requireInRange } from '../range';
 import { METRIC_CUP_ML } from '../units/units';
 import { moundHeight } from '../shapes/cap';
+import { openTime } from '../sheet/openTime';
 import { sheetLength, thicknessFromStrip } from '../sheet/massBalance';
 import { strengthFromHang } from '../sheet/strengthFromHang';
 
@@ -57,6 +61,12 @@ const parts = z
 
 /** The calculators this version offers, by name. Inputs and outputs carry units in their names. */
 export const calculators: Readonly<Record<string, Calculator>> = {
+  saturationVapourPressure: calculator(z.strictObject({ tempC: number }), ({ tempC }) => ({
+    kPa: saturationVapourPressure(tempC),
+  })),
+  boilingPoint: calculator(z.strictObject({ altitudeM: number }), ({ altitudeM }) => ({
+    tempC: boilingPoint(altitudeM),
+  })),
   flourMoisture: calculator(z.strictObject({ rh: number }), ({ rh }) => ({
     wetBasis: flourMoisture(rh),
   })),
@@ -146,6 +156,14 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   strengthFromHang: calculator(z.strictObject({ lengthMm: number }), ({ lengthMm }) => ({
     kPa: strengthFromHang(lengthMm),
   })),
+  discLayout: calculator(
+    z.strictObject({ widthMm: number, lengthMm: number, diameterMm: number, gapMm: number }),
+    (input) => ({ count: discLayout(input).count }),
+  ),
+  openTime: calculator(
+    z.strictObject({ thicknessMm: number, waterShare: number, tempC: number, rh: number }),
+    (input) => ({ minutes: openTime(input) }),
+  ),
   squareLayout: calculator(
     z.strictObject({ widthMm: number, lengthMm: number, sideMm: number, gapMm: number }),
     (input) => ({ count: squareLayout(input) }),

@@ -1,7 +1,5 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { doughCharacter } from '../dough/character';
-import { doughAdvice } from '../dough/advice';
-import { doughColour } from '../dough/doughColour';
 import { holdBack } from '../dough/holdBack';
 import { doughMakeup, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
 import { CHILLED_C } from '../dough/relaxation';
@@ -46,7 +44,6 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
     over: now.hydration - now.target,
     fatShare: makeup.fatShare,
   });
-  const groups = new Set(dough.parts.map(({ id }) => findIngredient(pantry, id).group as string));
   const eggWaterG = weighed.parts.reduce((sum, { id, g }) => {
     const row = findIngredient(pantry, id);
     return sum + (row.group === 'egg' ? g * row.water : 0);
@@ -95,9 +92,7 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
       relaxationLeft: ready.relaxationLeft,
       repeats: USUAL_REPEATS,
     }),
-    colour: doughColour(dough.parts, pantry, dough),
-    advice: doughAdvice(makeup, groups),
-    hasEgg: groups.has('egg'),
+    hasEgg: dough.parts.some(({ id }) => findIngredient(pantry, id).group === 'egg'),
   };
 }
 

@@ -7,7 +7,7 @@ import { makePiece, smallestSize } from '../shapes/piece';
 import { plannedSheets } from '../sheet/plannedSheets';
 import { seenThrough } from '../sheet/seenThrough';
 import { nearestSetting } from '../sheet/setting';
-import { cautionsFor, safeCore } from './cautions';
+import { safeCore } from './safeCore';
 import { contentsOf } from './contents';
 import { doseBand, type PlanContext } from './context';
 import { fillingFigures } from './fillingFigures';
@@ -110,7 +110,6 @@ export function figuresOf(context: PlanContext, batch: Batch) {
     safeCore: safeCore(plan, pantry),
     contents: contentsOf(plan, pantry),
     allergens: contentsOf(plan, pantry).piece.allergens,
-    cautions: cautionsFor(plan, pantry),
     margins: piece.margins,
     weakestLink: {
       name: link as 'lip' | 'thinning',

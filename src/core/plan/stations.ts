@@ -1,7 +1,7 @@
 import { REFERENCE_GLUTEN } from '../dough/makeup';
 import { HYDRATION_BAND } from '../dough/targetHydration';
 import { FREE_WATER_BOUNDS } from '../filling/freeWaterGrade';
-import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './cautions';
+import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './safeCore';
 import type { PlanFigures } from './figures';
 import type { Plan } from './schema';
 import { stateOfMargin, worst, type State } from './state';

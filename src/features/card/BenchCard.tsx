@@ -3,17 +3,13 @@
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
+import { cautionsFor } from '@/core/plan/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
-import {
-  DIET_NAMES,
-  MEDIUM_NAMES,
-  SERVING_NAMES,
-  stationAdvice,
-  weakestText,
-} from '@/features/plan/words';
+import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
+import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { STATIONS } from '@/core/plan/stations';
 import { PieceSection } from '@/ui/drawings/PieceSection';
@@ -209,7 +205,7 @@ export function BenchCard({
               {result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones'}.{' '}
               <b>Diet:</b> {DIET_NAMES[result.contents.piece.diet]}.
             </p>
-            <p>{result.cautions.join(' ')}</p>
+            <p>{cautionsFor(plan, pantryWith(ownRows)).join(' ')}</p>
             {plan.note && <p className="card-note">{plan.note}</p>}
             <p className="card-blank">
               Made ______ Burst ______ Dough left ______ Filling left ______ Date ____________

@@ -9,7 +9,7 @@ import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySc
 import { DIETS, type Diet } from '@/core/composition/diet';
 import type { PantryChange } from '@/core/plan/pantryChanges';
 import { cupMl } from '@/core/units/volume';
-import { DIET_NAMES } from '@/features/plan/words';
+import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { previewIngredient } from '@/server/actions/pantry';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';

@@ -50,86 +50,84 @@ export function IngredientTable({
     initialRect: { width: 1000, height: 700 },
   });
   return (
-    <div role="table" aria-label="Ingredients" aria-rowcount={sorted.length + 1}>
-      <div
-        role="row"
-        aria-rowindex={1}
-        className={`${GRID} border-b-[1.5px] border-board-rule px-2`}
-      >
-        {COLUMNS.map(({ key, label, align }) => (
-          <span
-            key={key}
-            role="columnheader"
-            aria-sort={sort?.key === key ? (sort.down ? 'descending' : 'ascending') : 'none'}
-            className={align}
-          >
-            <button
-              type="button"
-              className="inline-flex min-h-[44px] items-center gap-1 text-small text-ink-dim hover:text-ink"
-              onClick={() =>
-                setSort({ key, down: sort?.key === key ? !sort.down : key !== 'name' })
-              }
+    <div>
+      <div role="table" aria-label="Ingredients" aria-rowcount={sorted.length + 1}>
+        <div
+          role="row"
+          aria-rowindex={1}
+          className={`${GRID} border-b-[1.5px] border-board-rule px-2`}
+        >
+          {COLUMNS.map(({ key, label, align }) => (
+            <span
+              key={key}
+              role="columnheader"
+              aria-sort={sort?.key === key ? (sort.down ? 'descending' : 'ascending') : 'none'}
+              className={align}
             >
-              {label}
-              {sort?.key === key &&
-                (sort.down ? (
-                  <ArrowDown size={14} aria-hidden />
-                ) : (
-                  <ArrowUp size={14} aria-hidden />
-                ))}
-            </button>
-          </span>
-        ))}
+              <button
+                type="button"
+                className="inline-flex min-h-[44px] items-center gap-1 text-small text-ink-dim hover:text-ink"
+                onClick={() =>
+                  setSort({ key, down: sort?.key === key ? !sort.down : key !== 'name' })
+                }
+              >
+                {label}
+                {sort?.key === key &&
+                  (sort.down ? (
+                    <ArrowDown size={14} aria-hidden />
+                  ) : (
+                    <ArrowUp size={14} aria-hidden />
+                  ))}
+              </button>
+            </span>
+          ))}
+        </div>
+        <div ref={scroller} className="max-h-[max(300px,calc(100dvh-360px))] overflow-y-auto">
+          <div role="rowgroup" className="relative" style={{ height: list.getTotalSize() }}>
+            {list.getVirtualItems().map(({ index, start }) => {
+              const row = sorted[index]!;
+              return (
+                <div
+                  key={row.id}
+                  role="row"
+                  aria-rowindex={index + 2}
+                  className={`${GRID} absolute inset-x-0 top-0 items-center border-b border-board-line px-2 hover:bg-band`}
+                  style={{ height: ROW_PX, transform: `translateY(${start}px)` }}
+                >
+                  <span role="cell" className="min-w-0">
+                    <button
+                      type="button"
+                      className="flex min-h-[44px] w-full items-center gap-2 text-left leading-tight"
+                      onClick={() => onOpen(row)}
+                    >
+                      <span className="truncate">{row.name}</span>
+                      {own.has(row.id) && (
+                        <span className="rounded border border-board-rule px-1 text-small">
+                          yours
+                        </span>
+                      )}
+                    </button>
+                  </span>
+                  <span role="cell" className="truncate text-ink-dim max-md:hidden">
+                    {row.group.replace('-', ' ')}
+                  </span>
+                  <Cell>{text(row.water, 'share')}</Cell>
+                  <Cell from="sm">{text(row.protein, 'share')}</Cell>
+                  <Cell from="sm">{text(row.fat, 'share')}</Cell>
+                  <Cell from="md">{text(row.carbohydrate, 'share')}</Cell>
+                  <Cell from="md">{row.holding > 0 ? row.holding.toFixed(1) : '–'}</Cell>
+                  <span role="cell" className="truncate text-small max-sm:hidden">
+                    {row.allergens.join(', ')}
+                  </span>
+                </div>
+              );
+            })}
+          </div>
+        </div>
       </div>
       {sorted.length === 0 && (
         <p className="px-2 py-6">Nothing by that name. “New ingredient” adds one.</p>
       )}
-      <div
-        ref={scroller}
-        tabIndex={-1}
-        className="max-h-[max(300px,calc(100dvh-360px))] overflow-y-auto"
-      >
-        <div role="rowgroup" className="relative" style={{ height: list.getTotalSize() }}>
-          {list.getVirtualItems().map(({ index, start }) => {
-            const row = sorted[index]!;
-            return (
-              <div
-                key={row.id}
-                role="row"
-                aria-rowindex={index + 2}
-                className={`${GRID} absolute inset-x-0 top-0 items-center border-b border-board-line px-2 hover:bg-band`}
-                style={{ height: ROW_PX, transform: `translateY(${start}px)` }}
-              >
-                <span role="cell" className="min-w-0">
-                  <button
-                    type="button"
-                    className="flex min-h-[44px] w-full items-center gap-2 text-left leading-tight"
-                    onClick={() => onOpen(row)}
-                  >
-                    <span className="truncate">{row.name}</span>
-                    {own.has(row.id) && (
-                      <span className="rounded border border-board-rule px-1 text-small">
-                        yours
-                      </span>
-                    )}
-                  </button>
-                </span>
-                <span role="cell" className="truncate text-ink-dim max-md:hidden">
-                  {row.group.replace('-', ' ')}
-                </span>
-                <Cell>{text(row.water, 'share')}</Cell>
-                <Cell from="sm">{text(row.protein, 'share')}</Cell>
-                <Cell from="sm">{text(row.fat, 'share')}</Cell>
-                <Cell from="md">{text(row.carbohydrate, 'share')}</Cell>
-                <Cell from="md">{row.holding > 0 ? row.holding.toFixed(1) : '–'}</Cell>
-                <span role="cell" className="truncate text-small max-sm:hidden">
-                  {row.allergens.join(', ')}
-                </span>
-              </div>
-            );
-          })}
-        </div>
-      </div>
       <p className="pt-2 text-small text-ink-dim">
         {sorted.length} {sorted.length === 1 ? 'ingredient' : 'ingredients'}. Holds: grams of water
         that a gram of its dry solids keeps.

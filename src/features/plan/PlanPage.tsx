@@ -5,7 +5,6 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { contentsChange } from '@/core/plan/contents';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { STATIONS, type StationId } from '@/core/plan/stations';
@@ -19,7 +18,8 @@ import { RunNav } from './RunNav';
 import { SaveMark, SaveTrouble } from './SaveMark';
 import { fetchStations, stationParts } from './stations/stationParts';
 import { Tally, TallyLine } from './Tally';
-import { contentsText, STATION_NAMES } from './words';
+import { STATION_NAMES } from './words';
+import { steadily } from '@/ui/layout/steadily';
 import { say, sayTrouble } from '@/ui/layout/say';
 
 export interface PlanPageProps {
@@ -57,9 +57,12 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
   // A substitution that changes who may eat it says so, whatever made it.
   const contents = useRef(result.contents.piece);
   useEffect(() => {
-    const change = contentsChange(contents.current, result.contents.piece);
-    contents.current = result.contents.piece;
-    if (change) void say(contentsText(change));
+    const [before, after] = [contents.current, result.contents.piece];
+    contents.current = after;
+    if (JSON.stringify(before) === JSON.stringify(after)) return;
+    void steadily(() => import('./contentsWords')).then(({ sayContents }) =>
+      sayContents(before, after),
+    );
   }, [result.contents.piece]);
 
   const go = useCallback((station: StationId) => {

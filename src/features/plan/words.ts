@@ -1,12 +1,7 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Change } from '@/core/plan/remedies';
-import type { Diet } from '@/core/composition/diet';
-import type { Pantry } from '@/core/composition/pantry';
-import type { contentsChange } from '@/core/plan/contents';
-import type { DryingStep } from '@/core/plan/fillingRemedies';
-import type { CorrectionKind, Feel } from '@/core/dough/feel';
 import { KNEADED } from '@/core/dough/development';
-import { SAFE_CORE_C } from '@/core/plan/cautions';
+import { SAFE_CORE_C } from '@/core/plan/safeCore';
 import type { Plan } from '@/core/plan/schema';
 import type { StationId } from '@/core/plan/stations';
 import { FINISHES } from '@/core/shapes/finish';
@@ -84,77 +79,6 @@ export function changeText(change: Change, write: WriteFigure): string {
       return `${change.toMm > change.fromMm ? 'Thicker' : 'Thinner'}, ${write(change.toMm, 'mm')} on dial ${change.setting}`;
     case 'finish':
       return `${FINISHES[change.to].name} the edge, not ${FINISHES[change.from].name.toLowerCase()}`;
-  }
-}
-
-export const FEEL_NAMES: Record<Feel, string> = {
-  sticky: 'Sticky',
-  crumbly: 'Crumbly',
-  cracking: 'Cracks at the fold',
-  springsBack: 'Springs back',
-  streaky: 'Streaky',
-  slack: 'Slack',
-  grainy: 'Grainy',
-};
-
-/** A correction as something to do: `12 g flour`, `rest 10 min`. */
-export function correctionText(
-  { kind, amount }: { kind: CorrectionKind; amount: number },
-  write: WriteFigure,
-): string {
-  switch (kind) {
-    case 'flourG':
-      return `${write(amount, 'g')} flour`;
-    case 'waterG':
-      return `${write(amount, 'g')} water`;
-    case 'kneadMin':
-      return `knead ${write(amount, 'min')}`;
-    case 'restMin':
-      return `rest ${write(amount, 'min')}`;
-    case 'folds':
-      return `${amount} letter ${amount === 1 ? 'fold' : 'folds'}`;
-  }
-}
-
-export const DIET_NAMES: Record<Diet, string> = {
-  plant: 'plant',
-  vegetarian: 'vegetarian',
-  fish: 'with fish',
-  meat: 'with meat',
-  ask: 'ask: a stock may be either',
-};
-
-/** What a change of ingredients brought in, in a line: `Now contains milk. No longer plant: vegetarian.` */
-export function contentsText(change: NonNullable<ReturnType<typeof contentsChange>>): string {
-  return [
-    change.added.length > 0 && `Now contains ${change.added.join(', ')}.`,
-    change.gone.length > 0 && `No longer contains ${change.gone.join(', ')}.`,
-    change.diet && `Diet is now: ${DIET_NAMES[change.diet]}.`,
-  ]
-    .filter(Boolean)
-    .join(' ');
-}
-
-/** A step against a wet filling as something to do, amounts for the batch. */
-export function dryingText(
-  step: DryingStep,
-  pantry: Pantry,
-  write: WriteFigure,
-  scale: number,
-): string {
-  const nameOf = (id: string) => pantry.ingredients.get(id)?.name ?? id;
-  const wayOf = (id: string) => (pantry.preparations.get(id)?.name ?? id).toLowerCase();
-  switch (step.kind) {
-    case 'binder':
-      return `${write(step.addG * scale, 'g')} more ${nameOf(step.id).toLowerCase()}`;
-    case 'cookOff':
-      return `Cook off ${write(step.waterG * scale, 'g')} of water`;
-    case 'drain':
-      return `${nameOf(step.id)} from ${write(step.fromG * scale, 'g')} to ${write(step.toG * scale, 'g')}: ${wayOf(step.preparation)}`;
-    case 'prepare':
-      return `${nameOf(step.id)}: ${wayOf(step.preparation)}${step.from === 'raw' ? '' : `, not ${wayOf(step.from)}`}`;
-    case 'texture':
-      return 'Leave it coarser';
   }
 }
 

@@ -9,6 +9,7 @@ import { CookOffSum } from './CookOffSum';
 import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
 import { HydrationSum } from './HydrationSum';
+import { DiscsSum, HangTestSum, OpenTimeSum, SheetLengthSum, StripTestSum } from './SheetSums';
 import { SpoonTestSum } from './SpoonTestSum';
 import type { SumProps } from './SumParts';
 import { SUMS, type SumId } from './sumList';
@@ -21,6 +22,11 @@ const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   'spoon-test': SpoonTestSum,
   cups: CupsSum,
   'cook-off': CookOffSum,
+  'sheet-length': SheetLengthSum,
+  'strip-test': StripTestSum,
+  'hang-test': HangTestSum,
+  discs: DiscsSum,
+  'open-time': OpenTimeSum,
 };
 
 /** Single sums, without a plan: the questions at the left, the one asked at the right. */

@@ -6,6 +6,11 @@ export const SUMS = [
   { id: 'spoon-test', name: 'Spoon test', asks: 'How stiff is my filling?' },
   { id: 'cups', name: 'Cups to grams', asks: 'What does a cup of it weigh?' },
   { id: 'cook-off', name: 'Water to cook off', asks: 'How long in the pan?' },
+  { id: 'sheet-length', name: 'Sheet length', asks: 'How long a sheet will this dough make?' },
+  { id: 'strip-test', name: 'Strip test', asks: 'How thick is this setting, truly?' },
+  { id: 'hang-test', name: 'Hanging strip', asks: 'How strong is my sheet?' },
+  { id: 'discs', name: 'Discs on a strip', asks: 'How many will this cutter give?' },
+  { id: 'open-time', name: 'Open time', asks: 'How long does an open sheet still seal?' },
 ] as const;
 
 export type SumId = (typeof SUMS)[number]['id'];

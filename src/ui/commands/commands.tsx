@@ -32,7 +32,10 @@ const Context = createContext<CommandsValue | null>(null);
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  (target.isContentEditable ||
+    ['TEXTAREA', 'SELECT'].includes(target.tagName) ||
+    // A ticked box or a chosen one takes no letters.
+    (target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(target.type)));
 
 /** Gathers the commands of all that is on the page and runs them by key. */
 export function CommandsProvider({ children }: { children: ReactNode }) {

@@ -1,6 +1,5 @@
 'use client';
 
-import { RadioGroup } from 'radix-ui';
 import { useId, type ReactNode } from 'react';
 
 export interface ChoiceOption<T extends string> {
@@ -29,23 +28,30 @@ export function Choice<T extends string>({
       <span id={id} className="mb-1 block text-small text-ink-dim">
         {label}
       </span>
-      <RadioGroup.Root
+      <div
+        role="radiogroup"
         aria-labelledby={id}
-        value={value}
-        onValueChange={(next) => onChange(next as T)}
         className="grid overflow-hidden rounded-md border-[1.5px] border-board-rule bg-board-raised"
         style={{ gridTemplateColumns: `repeat(${columns ?? options.length}, minmax(0, 1fr))` }}
       >
         {options.map((option) => (
-          <RadioGroup.Item
+          <label
             key={option.value}
-            value={option.value}
-            className="min-h-[44px] px-1.5 leading-tight -outline-offset-2 hover:bg-band data-[state=checked]:bg-ink data-[state=checked]:font-semibold data-[state=checked]:text-board"
+            className="relative flex min-h-[44px] items-center justify-center px-1.5 text-center leading-tight outline-offset-[-3px] hover:bg-band has-checked:bg-ink has-checked:font-semibold has-checked:text-board has-focus-visible:outline-[3px] has-focus-visible:outline-[var(--focus)]"
           >
-            {option.label}
-          </RadioGroup.Item>
+            {/* Over all of its label, unseen: a touch anywhere on it is a touch of the input. */}
+            <input
+              type="radio"
+              name={id}
+              value={option.value}
+              checked={option.value === value}
+              onChange={() => onChange(option.value)}
+              className="absolute inset-0 h-full w-full cursor-pointer appearance-none outline-none"
+            />
+            <span className="pointer-events-none">{option.label}</span>
+          </label>
         ))}
-      </RadioGroup.Root>
+      </div>
     </div>
   );
 }

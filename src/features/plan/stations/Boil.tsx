@@ -1,7 +1,8 @@
 'use client';
 
 import { writeAt } from '@/core/plan/at';
-import { SAFE_CORE_C } from '@/core/plan/cautions';
+import { cautionsFor } from '@/core/plan/cautions';
+import { SAFE_CORE_C } from '@/core/plan/safeCore';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
@@ -66,9 +67,9 @@ export function BoilControls() {
 }
 
 export function BoilPanel() {
-  const { plan, result } = useEditor();
+  const { plan, result, pantry } = useEditor();
   const { text } = useUnits();
-  const { working, safeCore, cautions, allergens } = result;
+  const { working, safeCore, allergens } = result;
   return (
     <div className="grid gap-5">
       <section className="grid gap-x-8 gap-y-3 sm:grid-cols-3">
@@ -104,7 +105,7 @@ export function BoilPanel() {
         <p>{allergens.length ? allergens.join(', ') : 'none of the listed ones'}</p>
         <h3 className="mt-3">Cautions</h3>
         <ul className="list-disc pl-5 text-small">
-          {cautions.map((line) => (
+          {cautionsFor(plan, pantry).map((line) => (
             <li key={line}>{line}</li>
           ))}
         </ul>

@@ -1,13 +1,22 @@
 'use client';
 
+import { findIngredient } from '@/core/composition/pantry';
+import { doughAdvice } from '@/core/dough/advice';
+import { doughColour } from '@/core/dough/doughColour';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
 import { useEditor } from '../../editor/EditorContext';
 
 /** What is in the dough, and how that moves the sheet. */
 export default function HowItRolls() {
-  const { result } = useEditor();
+  const { plan, result, pantry } = useEditor();
   const { working: w, dough: d } = result;
+  const { parts } = plan.dough;
+  const colour = doughColour(parts, pantry, plan.dough);
+  const advice = doughAdvice(
+    d.makeup,
+    new Set(parts.map(({ id }) => findIngredient(pantry, id).group)),
+  );
   return (
     <div className="grid gap-5">
       <dl className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-3">
@@ -40,18 +49,18 @@ export default function HowItRolls() {
         <span
           aria-hidden
           className="h-[44px] w-24 shrink-0 rounded border-[1.5px] border-board-rule"
-          style={{ background: d.colour }}
+          style={{ background: colour }}
         />
         <p>
-          About this colour, raw.{' '}
+          About this colour, raw: flour by its bran, yolk, and what is put in for colour.{' '}
           <span className="text-ink-dim">Greens keep theirs; beetroot pales in the pot.</span>
         </p>
       </div>
-      {d.advice.length > 0 && (
+      {advice.length > 0 && (
         <section aria-label="What to watch for">
           <h3>What to watch for</h3>
           <ul className="list-disc pl-5">
-            {d.advice.map(({ id, says }) => (
+            {advice.map(({ id, says }) => (
               <li key={id}>{says}</li>
             ))}
           </ul>

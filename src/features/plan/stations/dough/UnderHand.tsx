@@ -8,7 +8,7 @@ import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { correctionText, FEEL_NAMES } from '../../words';
+import { correctionText, FEEL_NAMES } from '../bowlWords';
 
 type Recorded = Plan['dough']['corrections'][number];
 

@@ -6,7 +6,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { DIET_NAMES } from '../../words';
+import { DIET_NAMES } from '../../contentsWords';
 import { PlanField } from '../PlanField';
 
 /** Core temperature, cooling, egg, allergens and diet. */

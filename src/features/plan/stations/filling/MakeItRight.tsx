@@ -15,7 +15,7 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { dryingText } from '../../words';
+import { dryingText } from '../bowlWords';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
 export default function MakeItRight() {

@@ -1,0 +1,54 @@
+'use client';
+
+import { METRIC, US_CUSTOMARY } from '@/core/units/units';
+import { Choice } from '../fields/Choice';
+import { useUnits } from '../units/UnitsContext';
+import { useChrome, type Theme } from './Chrome';
+
+/** The choices of units and look. */
+export default function PreferencesPanel() {
+  const { units, setUnits } = useUnits();
+  const { theme, setTheme } = useChrome();
+  return (
+    <>
+      <Choice
+        label="Weights and lengths"
+        value={units.system}
+        options={[
+          { value: 'metric', label: 'g, mm' },
+          { value: 'us', label: 'oz, in' },
+        ]}
+        onChange={(system) => setUnits(system === 'us' ? US_CUSTOMARY : METRIC)}
+      />
+      <Choice
+        label="Temperatures"
+        value={units.temperature}
+        options={[
+          { value: 'C', label: '°C' },
+          { value: 'F', label: '°F' },
+        ]}
+        onChange={(temperature) => setUnits({ ...units, temperature })}
+      />
+      <Choice
+        label="Spoons"
+        value={units.spoons}
+        options={[
+          { value: 'metric', label: '5 ml' },
+          { value: 'us', label: '4.9 ml' },
+          { value: 'none', label: 'none' },
+        ]}
+        onChange={(spoons) => setUnits({ ...units, spoons })}
+      />
+      <Choice<Theme>
+        label="Look"
+        value={theme}
+        options={[
+          { value: 'system', label: 'As device' },
+          { value: 'light', label: 'Light' },
+          { value: 'dark', label: 'Dark' },
+        ]}
+        onChange={setTheme}
+      />
+    </>
+  );
+}
