@@ -6,7 +6,7 @@ const database = '.cache/e2e.db';
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 30_000,
+  timeout: 60_000,
   expect: { timeout: 7_000 },
   workers: 2,
   // A slow machine may not have woken the page yet; what fails twice fails.

@@ -6,13 +6,15 @@ const HEAD = readFileSync('data/ingredients.csv', 'utf8').split('\n')[0]!;
 
 test('an ingredient is added, used, changed with a look at its plans, and kept while it is used', async ({
   page,
-}) => {
+}, { retry }) => {
+  // What an earlier try left stands there still.
+  const name = `Island curd ${retry}`;
   await page.goto('/kitchen/pantry');
   await page.getByRole('button', { name: 'New ingredient' }).click();
   const form = page.getByRole('dialog', { name: 'New ingredient' });
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByRole('alert')).toContainText('Name must be text of 1 to 80 characters');
-  await form.getByRole('textbox', { name: 'Name' }).fill('Island curd');
+  await form.getByRole('textbox', { name: 'Name' }).fill(name);
   await form.getByRole('textbox', { name: 'Water' }).fill('300');
   await form.getByRole('textbox', { name: 'Water' }).press('Enter');
   await expect(form.getByRole('alert')).toContainText('Water must be a number from 0 to 100 %');
@@ -23,20 +25,20 @@ test('an ingredient is added, used, changed with a look at its plans, and kept w
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form).toHaveCount(0);
 
-  const id = await newPlan(page, 'Island plan', {
-    filling: { parts: [{ id: 'island-curd', g: 400 }] },
+  const id = await newPlan(page, `Island plan ${retry}`, {
+    filling: { parts: [{ id: `island-curd-${retry}`, g: 400 }] },
   });
   await page.goto(`/plans/${id}?at=filling`);
-  await expect(page.getByRole('button', { name: 'Island curd', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name, exact: true })).toBeVisible();
 
   await page.goto('/kitchen/pantry');
-  await page.getByRole('searchbox', { name: 'Find' }).fill('island curd');
-  await page.getByRole('button', { name: /Island curd/ }).click();
-  const edit = page.getByRole('dialog', { name: 'Island curd' });
+  await page.getByRole('searchbox', { name: 'Find' }).fill(name);
+  await page.getByRole('button', { name: `${name} yours` }).click();
+  const edit = page.getByRole('dialog', { name });
   await edit.getByRole('textbox', { name: 'Water' }).fill('78');
   await edit.getByRole('textbox', { name: 'Water' }).press('Enter');
   await expect(edit.getByRole('region', { name: 'Plans that use it' })).toContainText(
-    /Island plan: .*free water 10 % → 34 %/,
+    /Island plan \d: .*free water 10 % → 34 %/,
   );
   await edit.getByRole('button', { name: 'Save' }).click();
   await expect(edit).toHaveCount(0);
@@ -44,16 +46,19 @@ test('an ingredient is added, used, changed with a look at its plans, and kept w
   await expect(tally(page)).toContainText('Filling will seep');
 
   await page.goto('/kitchen/pantry');
-  await page.getByRole('searchbox', { name: 'Find' }).fill('island curd');
-  await page.getByRole('button', { name: /Island curd/ }).click();
+  await page.getByRole('searchbox', { name: 'Find' }).fill(name);
+  await page.getByRole('button', { name: `${name} yours` }).click();
   await edit.getByRole('button', { name: 'Remove' }).click();
   await expect(edit.getByRole('alert')).toContainText('is used by 1 plan');
 });
 
-test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }) => {
+test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }, {
+  retry,
+}) => {
+  const id = `quay-${retry}-flour`;
   const rows = [
     HEAD,
-    'quay-flour,Quay flour,flour,13,11,1,73,3,0.55,0,0.9,0,gluten,plant',
+    `${id},Quay flour ${retry},flour,13,11,1,73,3,0.55,0,0.9,0,gluten,plant`,
     'quay-salt-cod,Quay salt cod,fish,heavy,30,1,0,0,1,1,0,0,fish,fish',
   ];
   const file = {
@@ -68,12 +73,12 @@ test('a table with a bad row names it, and the others are taken, or nothing', as
   await expect(offer).toContainText('1 line cannot be taken');
   await expect(offer).toContainText('Line 3, water: Water must be a number from 0 to 1');
   await offer.getByRole('button', { name: 'Take nothing' }).click();
-  await page.getByRole('searchbox', { name: 'Find' }).fill('quay');
+  await page.getByRole('searchbox', { name: 'Find' }).fill(`Quay flour ${retry}`);
   await expect(page.getByText('Nothing by that name')).toBeVisible();
 
   await chooser.setInputFiles(file);
   await offer.getByRole('button', { name: 'Take the 1 good row' }).click();
-  await expect(page.getByRole('button', { name: /Quay flour/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: `Quay flour ${retry} yours` })).toBeVisible();
 
   await chooser.setInputFiles({ ...file, buffer: Buffer.from('a,b\n1,2\n') });
   await expect(page.getByText(/line 1 must name the columns/)).toBeVisible();
@@ -82,21 +87,21 @@ test('a table with a bad row names it, and the others are taken, or nothing', as
   await page.getByRole('button', { name: 'Save as CSV' }).click();
   const saved = readFileSync((await (await download).path()) ?? '', 'utf8');
   expect(saved.split('\n')[0]).toBe(HEAD);
-  expect(saved).toContain('quay-flour,Quay flour,flour,13');
+  expect(saved).toContain(`${id},Quay flour ${retry},flour,13`);
 });
 
-test('a shopping list merges plans, rounds to packets, and goes out as a file', async ({
-  page,
+test('a shopping list merges plans, rounds to packets, and goes out as a file', async ({ page }, {
+  retry,
 }) => {
-  const a = await newPlan(page, 'Shop A');
-  const b = await newPlan(page, 'Shop B');
+  const a = await newPlan(page, `Shop A${retry}`);
+  const b = await newPlan(page, `Shop B${retry}`);
   await page.goto(`/shopping?plans=${a},${b}`);
   const list = page.getByRole('region', { name: 'Shopping list' });
   await expect(list.getByRole('listitem').filter({ hasText: 'Soft wheat flour' })).toContainText(
     '2 bags of 1 kg',
   );
   await expect(list.getByRole('listitem').filter({ hasText: 'Hen eggs' })).toContainText('26 eggs');
-  await page.getByRole('checkbox', { name: /Shop B/ }).uncheck();
+  await page.getByRole('checkbox', { name: new RegExp(`Shop B${retry}`) }).uncheck();
   await expect(list.getByRole('listitem').filter({ hasText: 'Hen eggs' })).toContainText('13 eggs');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Text' }).click();

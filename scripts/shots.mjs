@@ -23,7 +23,7 @@ const views = [
   ['plan-count', '/plans/celeriac-stall?at=count'],
   ['plan-dough', '/plans/celeriac-friday?at=dough'],
   ['plan-filling', '/plans/celeriac-friday?at=filling'],
-  ['plan-filling-right', '/plans/beetroot-tortelloni?at=filling', { leaf: 'Make it right' }],
+  ['plan-filling-right', '/plans/celeriac-friday?at=filling', { leaf: 'Make it right' }],
   ['plan-sheet', '/plans/ox-cheek-agnolotti?at=sheet'],
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
   ['plan-shape-fails-dark', '/plans/pea-cappelletti?at=shape', { dark: true }],
@@ -71,7 +71,11 @@ try {
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
     if (leaf) {
       await page.getByRole('tab', { name: leaf }).click();
-      await page.getByRole('tabpanel').scrollIntoViewIfNeeded();
+      await page.waitForLoadState('networkidle');
+      await page.getByRole('tab', { name: leaf }).evaluate((tab) => {
+        tab.blur();
+        tab.scrollIntoView({ block: 'center' });
+      });
     }
     await page.screenshot({ path: `${folder}/${name}.png` });
     await page.close();

@@ -1,10 +1,9 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { ALLERGENS } from '@/core/composition/allergenList';
 import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredient';
-import { startingPantry, type Pantry } from '@/core/composition/pantry';
+import type { Pantry } from '@/core/composition/pantry';
 import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';
 import { DIETS, type Diet } from '@/core/composition/diet';
 import type { PantryChange } from '@/core/plan/pantryChanges';
@@ -13,10 +12,10 @@ import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { previewIngredient } from '@/server/actions/pantry';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';
-import { OverPage } from '@/ui/layout/OverPage';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { ingredientWorkings } from './ingredientWorkings';
-import { freeId, useRowActions } from './rowActions';
+import { freeId } from './freeId';
+import { RowForm } from './RowForm';
 
 const FRESH: Ingredient = {
   id: '',
@@ -60,119 +59,82 @@ export function IngredientEditor({
   onClose(): void;
 }) {
   const [draft, setDraft] = useState<Ingredient>(row ?? FRESH);
-  const { trouble, setTrouble, busy, save, takeOut } = useRowActions('ingredients', onClose);
-  const set = (change: Partial<Ingredient>) => {
-    setDraft((before) => ({ ...before, ...change }));
-    setTrouble(null);
-  };
+  const set = (change: Partial<Ingredient>) => setDraft((before) => ({ ...before, ...change }));
   const withId = { ...draft, id: row?.id ?? freeId(draft.name, pantry.ingredients) };
   const checked = ingredientSchema.safeParse(withId);
-  const keep = () => {
-    if (checked.success) void save(checked.data);
-    else setTrouble(`${checked.error.issues[0]?.message}.`);
-  };
-  const shipped = row !== null && startingPantry.ingredients.has(row.id);
   return (
-    <OverPage
+    <RowForm
+      table="ingredients"
+      row={row}
+      own={own}
+      fresh="New ingredient"
+      draft={draft}
+      checked={checked}
       onClose={onClose}
-      className="top-[4dvh] max-h-[92dvh] w-[min(46rem,calc(100vw-1.5rem))] overflow-y-auto p-5"
     >
-      <div className="grid gap-4">
-        <Dialog.Title className="font-display text-[1.5rem] font-semibold">
-          {row ? row.name : 'New ingredient'}
-        </Dialog.Title>
-        <div className="grid gap-3 sm:grid-cols-[minmax(0,1fr)_12rem_12rem]">
-          <label className="block">
-            <span className="mb-1 block text-small text-ink-dim">Name</span>
-            <input
-              className="field"
-              maxLength={80}
-              value={draft.name}
-              onChange={(event) => set({ name: event.target.value })}
-            />
-          </label>
-          <Select
-            label="Group"
-            value={draft.group}
-            options={INGREDIENT_GROUPS.map((group) => [group, group.replace('-', ' ')])}
-            onChange={(group) => set({ group: group as Ingredient['group'] })}
+      <div className="grid gap-3 sm:grid-cols-[minmax(0,1fr)_12rem_12rem]">
+        <label className="block">
+          <span className="mb-1 block text-small text-ink-dim">Name</span>
+          <input
+            className="field"
+            maxLength={80}
+            value={draft.name}
+            onChange={(event) => set({ name: event.target.value })}
           />
-          <Select
-            label="Diet"
-            value={draft.diet === 'any' ? 'ask' : draft.diet}
-            options={DIETS.map((diet: Diet) => [diet, DIET_NAMES[diet]])}
-            onChange={(diet) => set({ diet })}
+        </label>
+        <Select
+          label="Group"
+          value={draft.group}
+          options={INGREDIENT_GROUPS.map((group) => [group, group.replace('-', ' ')])}
+          onChange={(group) => set({ group: group as Ingredient['group'] })}
+        />
+        <Select
+          label="Diet"
+          value={draft.diet === 'any' ? 'ask' : draft.diet}
+          options={DIETS.map((diet: Diet) => [diet, DIET_NAMES[diet]])}
+          onChange={(diet) => set({ diet })}
+        />
+      </div>
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+        {NUMBERS.map(([key, kind, step]) => (
+          <QuantityField
+            key={key}
+            label={INGREDIENT_RANGES[key].label}
+            kind={kind}
+            range={INGREDIENT_RANGES[key]}
+            value={draft[key]}
+            step={step}
+            onChange={(value) => set({ [key]: value })}
           />
-        </div>
-        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
-          {NUMBERS.map(([key, kind, step]) => (
-            <QuantityField
-              key={key}
-              label={INGREDIENT_RANGES[key].label}
-              kind={kind}
-              range={INGREDIENT_RANGES[key]}
-              value={draft[key]}
-              step={step}
-              onChange={(value) => set({ [key]: value })}
-            />
+        ))}
+      </div>
+      <fieldset>
+        <legend className="mb-1 text-small text-ink-dim">Allergens</legend>
+        <div className="flex flex-wrap gap-x-4">
+          {ALLERGENS.map((allergen) => (
+            <label key={allergen} className="flex min-h-[44px] items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-5 w-5 accent-[var(--ink)]"
+                checked={draft.allergens.includes(allergen)}
+                onChange={(event) =>
+                  set({
+                    allergens: event.target.checked
+                      ? ALLERGENS.filter(
+                          (each) => each === allergen || draft.allergens.includes(each),
+                        )
+                      : draft.allergens.filter((each) => each !== allergen),
+                  })
+                }
+              />
+              {allergen}
+            </label>
           ))}
         </div>
-        <fieldset>
-          <legend className="mb-1 text-small text-ink-dim">Allergens</legend>
-          <div className="flex flex-wrap gap-x-4">
-            {ALLERGENS.map((allergen) => (
-              <label key={allergen} className="flex min-h-[44px] items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="h-5 w-5 accent-[var(--ink)]"
-                  checked={draft.allergens.includes(allergen)}
-                  onChange={(event) =>
-                    set({
-                      allergens: event.target.checked
-                        ? ALLERGENS.filter(
-                            (each) => each === allergen || draft.allergens.includes(each),
-                          )
-                        : draft.allergens.filter((each) => each !== allergen),
-                    })
-                  }
-                />
-                {allergen}
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <Derived row={draft} />
-        {row && checked.success && <PlansMoved row={checked.data} before={row} />}
-        {trouble && (
-          <p role="alert" className="font-semibold text-brick">
-            {trouble}
-          </p>
-        )}
-        <div className="flex flex-wrap items-center gap-2">
-          <button type="button" className="btn btn-strong" disabled={busy} onClick={keep}>
-            Save
-          </button>
-          <button type="button" className="btn" onClick={onClose}>
-            Cancel
-          </button>
-          {row && own.has(row.id) && (
-            <button
-              type="button"
-              className="btn ml-auto"
-              disabled={busy}
-              onClick={() =>
-                void takeOut(
-                  row,
-                  shipped ? `${row.name}: typical values again` : `${row.name} removed`,
-                )
-              }
-            >
-              {shipped ? 'Back to typical values' : 'Remove'}
-            </button>
-          )}
-        </div>
-      </div>
-    </OverPage>
+      </fieldset>
+      <Derived row={draft} />
+      {row && checked.success && <PlansMoved row={checked.data} before={row} />}
+    </RowForm>
   );
 }
 

@@ -1,13 +1,12 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import type { Preparation } from '@/core/composition/ingredient';
-import { startingPantry, type Pantry } from '@/core/composition/pantry';
+import type { Pantry } from '@/core/composition/pantry';
 import { PREPARATION_RANGES, preparationSchema } from '@/core/composition/pantrySchema';
 import { QuantityField } from '@/ui/fields/QuantityField';
-import { OverPage } from '@/ui/layout/OverPage';
-import { freeId, useRowActions } from './rowActions';
+import { freeId } from './freeId';
+import { RowForm } from './RowForm';
 
 const FRESH: Preparation = {
   id: '',
@@ -35,132 +34,95 @@ export function PreparationEditor({
   onClose(): void;
 }) {
   const [draft, setDraft] = useState<Preparation>(row ?? FRESH);
-  const { trouble, setTrouble, busy, save, takeOut } = useRowActions('preparations', onClose);
-  const set = (change: Partial<Preparation>) => {
-    setDraft((before) => ({ ...before, ...change }));
-    setTrouble(null);
-  };
+  const set = (change: Partial<Preparation>) => setDraft((before) => ({ ...before, ...change }));
   const checked = preparationSchema.safeParse({
     ...draft,
     id: row?.id ?? freeId(draft.name, pantry.preparations),
   });
-  const keep = () => {
-    if (checked.success) void save(checked.data);
-    else setTrouble(`${checked.error.issues[0]?.message}.`);
-  };
-  const shipped = row !== null && startingPantry.preparations.has(row.id);
   const any = draft.appliesTo.includes('any');
   return (
-    <OverPage
+    <RowForm
+      table="preparations"
+      row={row}
+      own={own}
+      fresh="New preparation"
+      draft={draft}
+      checked={checked}
       onClose={onClose}
-      className="top-[4dvh] max-h-[92dvh] w-[min(40rem,calc(100vw-1.5rem))] overflow-y-auto p-5"
     >
-      <div className="grid gap-4">
-        <Dialog.Title className="font-display text-[1.5rem] font-semibold">
-          {row ? row.name : 'New preparation'}
-        </Dialog.Title>
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Name</span>
-          <input
-            className="field"
-            maxLength={80}
-            value={draft.name}
-            onChange={(event) => set({ name: event.target.value })}
+      <label className="block">
+        <span className="mb-1 block text-small text-ink-dim">Name</span>
+        <input
+          className="field"
+          maxLength={80}
+          value={draft.name}
+          onChange={(event) => set({ name: event.target.value })}
+        />
+      </label>
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        {NUMBERS.map((key) => (
+          <QuantityField
+            key={key}
+            label={PREPARATION_RANGES[key].label}
+            kind="share"
+            range={PREPARATION_RANGES[key]}
+            value={draft[key]}
+            step={0.01}
+            onChange={(value) => set({ [key]: value })}
           />
-        </label>
-        <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          {NUMBERS.map((key) => (
-            <QuantityField
-              key={key}
-              label={PREPARATION_RANGES[key].label}
-              kind="share"
-              range={PREPARATION_RANGES[key]}
-              value={draft[key]}
-              step={0.01}
-              onChange={(value) => set({ [key]: value })}
-            />
-          ))}
-        </div>
+        ))}
+      </div>
+      <label className="flex min-h-[44px] items-center gap-2">
+        <input
+          type="checkbox"
+          className="h-5 w-5 accent-[var(--ink)]"
+          checked={draft.hot}
+          onChange={(event) => set({ hot: event.target.checked })}
+        />
+        Comes out hot: to be cooled before egg and dough
+      </label>
+      <fieldset>
+        <legend className="mb-1 text-small text-ink-dim">Done to</legend>
         <label className="flex min-h-[44px] items-center gap-2">
           <input
             type="checkbox"
             className="h-5 w-5 accent-[var(--ink)]"
-            checked={draft.hot}
-            onChange={(event) => set({ hot: event.target.checked })}
+            checked={any}
+            onChange={(event) => set({ appliesTo: event.target.checked ? ['any'] : [] })}
           />
-          Comes out hot: to be cooled before egg and dough
+          Anything
         </label>
-        <fieldset>
-          <legend className="mb-1 text-small text-ink-dim">Done to</legend>
-          <label className="flex min-h-[44px] items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-[var(--ink)]"
-              checked={any}
-              onChange={(event) => set({ appliesTo: event.target.checked ? ['any'] : [] })}
-            />
-            Anything
-          </label>
-          {!any && (
-            <div className="max-h-56 overflow-y-auto rounded-md border-[1.5px] border-board-rule px-3">
-              {[...pantry.ingredients.values()].map(({ id, name }) => (
-                <label key={id} className="flex min-h-[44px] items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="h-5 w-5 accent-[var(--ink)]"
-                    checked={draft.appliesTo.includes(id)}
-                    onChange={(event) =>
-                      set({
-                        appliesTo: event.target.checked
-                          ? [...draft.appliesTo, id]
-                          : draft.appliesTo.filter((each) => each !== id),
-                      })
-                    }
-                  />
-                  {name}
-                </label>
-              ))}
-            </div>
-          )}
-        </fieldset>
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Note</span>
-          <input
-            className="field"
-            maxLength={400}
-            value={draft.note}
-            onChange={(event) => set({ note: event.target.value })}
-          />
-        </label>
-        {trouble && (
-          <p role="alert" className="font-semibold text-brick">
-            {trouble}
-          </p>
+        {!any && (
+          <div className="max-h-56 overflow-y-auto rounded-md border-[1.5px] border-board-rule px-3">
+            {[...pantry.ingredients.values()].map(({ id, name }) => (
+              <label key={id} className="flex min-h-[44px] items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="h-5 w-5 accent-[var(--ink)]"
+                  checked={draft.appliesTo.includes(id)}
+                  onChange={(event) =>
+                    set({
+                      appliesTo: event.target.checked
+                        ? [...draft.appliesTo, id]
+                        : draft.appliesTo.filter((each) => each !== id),
+                    })
+                  }
+                />
+                {name}
+              </label>
+            ))}
+          </div>
         )}
-        <div className="flex flex-wrap gap-2">
-          <button type="button" className="btn btn-strong" disabled={busy} onClick={keep}>
-            Save
-          </button>
-          <button type="button" className="btn" onClick={onClose}>
-            Cancel
-          </button>
-          {row && own.has(row.id) && (
-            <button
-              type="button"
-              className="btn ml-auto"
-              disabled={busy}
-              onClick={() =>
-                void takeOut(
-                  row,
-                  shipped ? `${row.name}: typical values again` : `${row.name} removed`,
-                )
-              }
-            >
-              {shipped ? 'Back to typical values' : 'Remove'}
-            </button>
-          )}
-        </div>
-      </div>
-    </OverPage>
+      </fieldset>
+      <label className="block">
+        <span className="mb-1 block text-small text-ink-dim">Note</span>
+        <input
+          className="field"
+          maxLength={400}
+          value={draft.note}
+          onChange={(event) => set({ note: event.target.value })}
+        />
+      </label>
+    </RowForm>
   );
 }

@@ -1,0 +1,107 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { Dialog } from 'radix-ui';
+import { useState, type ReactNode } from 'react';
+import type { Ingredient, Preparation } from '@/core/composition/ingredient';
+import { startingPantry } from '@/core/composition/pantry';
+import { takeOutPantryRow, writePantryRows } from '@/server/actions/pantry';
+import { OverPage } from '@/ui/layout/OverPage';
+import { say } from '@/ui/layout/say';
+
+type Row = Ingredient | Preparation;
+
+/** What a row's check says: the row, or what is wrong with it. */
+interface Checked {
+  readonly success: boolean;
+  readonly data?: Row | undefined;
+  readonly error?: { readonly issues: readonly { readonly message: string }[] } | undefined;
+}
+
+/** The frame of a pantry row's form: its name, its fields, and what can be done with it. */
+export function RowForm({
+  table,
+  row,
+  own,
+  fresh,
+  draft,
+  checked,
+  onClose,
+  children,
+}: {
+  table: 'ingredients' | 'preparations';
+  /** The row as it is kept; null for a new one. */
+  row: Row | null;
+  own: ReadonlySet<string>;
+  /** What a new one is called: `New ingredient`. */
+  fresh: string;
+  /** The row as it now stands in the form. */
+  draft: Row;
+  checked: Checked;
+  onClose(): void;
+  children: ReactNode;
+}) {
+  const router = useRouter();
+  // What was wrong is said until something is changed.
+  const [trouble, setTrouble] = useState<{ says: string; of: Row } | null>(null);
+  const [busy, setBusy] = useState(false);
+  const run = async (work: () => Promise<{ ok: boolean; error?: string }>, done: string) => {
+    setBusy(true);
+    const result = await work().catch(() => ({ ok: false, error: 'No answer from the server' }));
+    setBusy(false);
+    if (!result.ok) {
+      setTrouble({ says: `${result.error}. Nothing was changed.`, of: draft });
+      return;
+    }
+    void say(done);
+    router.refresh();
+    onClose();
+  };
+  const save = () => {
+    const { data } = checked;
+    if (data) void run(() => writePantryRows({ table, rows: [data] }), `${data.name} saved`);
+    else setTrouble({ says: `${checked.error?.issues[0]?.message}.`, of: draft });
+  };
+  const shipped = row !== null && startingPantry[table].has(row.id);
+  return (
+    <OverPage
+      onClose={onClose}
+      className="top-[4dvh] max-h-[92dvh] w-[min(46rem,calc(100vw-1.5rem))] overflow-y-auto p-5"
+    >
+      <div className="grid gap-4">
+        <Dialog.Title className="font-display text-[1.5rem] font-semibold">
+          {row ? row.name : fresh}
+        </Dialog.Title>
+        {children}
+        {trouble?.of === draft && (
+          <p role="alert" className="font-semibold text-brick">
+            {trouble.says}
+          </p>
+        )}
+        <div className="flex flex-wrap items-center gap-2">
+          <button type="button" className="btn btn-strong" disabled={busy} onClick={save}>
+            Save
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            Cancel
+          </button>
+          {row && own.has(row.id) && (
+            <button
+              type="button"
+              className="btn ml-auto"
+              disabled={busy}
+              onClick={() =>
+                void run(
+                  () => takeOutPantryRow({ table, id: row.id }),
+                  shipped ? `${row.name}: typical values again` : `${row.name} removed`,
+                )
+              }
+            >
+              {shipped ? 'Back to typical values' : 'Remove'}
+            </button>
+          )}
+        </div>
+      </div>
+    </OverPage>
+  );
+}
