@@ -71,7 +71,7 @@ try {
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
     if (leaf) {
       await page.getByRole('tab', { name: leaf }).click();
-      await page.waitForLoadState('networkidle');
+      await page.getByText('Fetching…').waitFor({ state: 'detached' });
       await page.getByRole('tab', { name: leaf }).evaluate((tab) => {
         tab.blur();
         tab.scrollIntoView({ block: 'center' });

@@ -1,22 +1,34 @@
 'use client';
 
+import { useEffect, type ComponentType } from 'react';
 import { Figure } from '@/ui/figure/Figure';
 import { later } from '@/ui/layout/later';
+import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighOut } from './WeighOut';
 
-/** Leaves that are not open at first are fetched when they are. */
-const FETCHING = 'Fetching…';
-const HowItRolls = later(() => import('./HowItRolls'), FETCHING);
-const MixAndRest = later(() => import('./MixAndRest'), FETCHING);
-const UnderHand = later(() => import('./UnderHand'), FETCHING);
-const WholeEggs = later(() => import('./WholeEggs'), FETCHING);
+/** Leaves that are not open at first come after the station, each tried for until it is there. */
+const LOADS = {
+  HowItRolls: () => import('./HowItRolls'),
+  MixAndRest: () => import('./MixAndRest'),
+  UnderHand: () => import('./UnderHand'),
+  WholeEggs: () => import('./WholeEggs'),
+};
+
+const leaf = (load: () => Promise<{ default: ComponentType }>) =>
+  later(() => steadily(load), 'Fetching…');
+
+const HowItRolls = leaf(LOADS.HowItRolls);
+const MixAndRest = leaf(LOADS.MixAndRest);
+const UnderHand = leaf(LOADS.UnderHand);
+const WholeEggs = leaf(LOADS.WholeEggs);
 
 /** What follows at the dough: its water against its band, then one leaf at a time. */
 export function DoughPanel() {
+  useEffect(() => Object.values(LOADS).forEach((load) => void steadily<unknown>(load)), []);
   const { plan } = useEditor();
   const made = plan.dough.corrections.length;
   return (

@@ -1,24 +1,36 @@
 'use client';
 
+import { useEffect, type ComponentType } from 'react';
 import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { later } from '@/ui/layout/later';
+import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighFilling } from './WeighFilling';
 
-/** Leaves that are not open at first are fetched when they are. */
-const FETCHING = 'Fetching…';
-const DoseAndBowl = later(() => import('./DoseAndBowl'), FETCHING);
-const FillingSafety = later(() => import('./FillingSafety'), FETCHING);
-const HomeTests = later(() => import('./HomeTests'), FETCHING);
-const MakeItRight = later(() => import('./MakeItRight'), FETCHING);
+/** Leaves that are not open at first come after the station, each tried for until it is there. */
+const LOADS = {
+  DoseAndBowl: () => import('./DoseAndBowl'),
+  FillingSafety: () => import('./FillingSafety'),
+  HomeTests: () => import('./HomeTests'),
+  MakeItRight: () => import('./MakeItRight'),
+};
+
+const leaf = (load: () => Promise<{ default: ComponentType }>) =>
+  later(() => steadily(load), 'Fetching…');
+
+const DoseAndBowl = leaf(LOADS.DoseAndBowl);
+const FillingSafety = leaf(LOADS.FillingSafety);
+const HomeTests = leaf(LOADS.HomeTests);
+const MakeItRight = leaf(LOADS.MakeItRight);
 
 /** What follows at the filling: its free water and how it behaves, then one leaf at a time. */
 export function FillingPanel() {
+  useEffect(() => Object.values(LOADS).forEach((load) => void steadily<unknown>(load)), []);
   return (
     <div className="grid gap-4">
       <FreeWater />
