@@ -131,29 +131,31 @@ export function ShoppingPage({
             </p>
           )}
         </section>
-        <aside aria-label="Plans to shop for" className="order-1 lg:order-2">
-          <h2>For</h2>
-          <ul>
-            {plans.map(({ id, name, pieces }) => (
-              <li
-                key={id}
-                className={`border-b border-board-line ${ticked.has(id) ? '' : 'print:hidden'}`}
-              >
-                <label className="flex min-h-[48px] items-center gap-3 py-1">
-                  <input
-                    type="checkbox"
-                    className="h-5 w-5 shrink-0 accent-[var(--ink)] print:hidden"
-                    checked={ticked.has(id)}
-                    onChange={() => setTicked(toggled(ticked, id))}
-                  />
-                  <span className="min-w-0 break-words">
-                    {name} <span className="text-small text-ink-dim">{pieces} pieces</span>
-                  </span>
-                </label>
-              </li>
-            ))}
-          </ul>
-        </aside>
+        {plans.length > 0 && (
+          <aside aria-label="Plans to shop for" className="order-1 lg:order-2">
+            <h2>For</h2>
+            <ul>
+              {plans.map(({ id, name, pieces }) => (
+                <li
+                  key={id}
+                  className={`border-b border-board-line ${ticked.has(id) ? '' : 'print:hidden'}`}
+                >
+                  <label className="flex min-h-[48px] items-center gap-3 py-1">
+                    <input
+                      type="checkbox"
+                      className="h-5 w-5 shrink-0 accent-[var(--ink)] print:hidden"
+                      checked={ticked.has(id)}
+                      onChange={() => setTicked(toggled(ticked, id))}
+                    />
+                    <span className="min-w-0 break-words">
+                      {name} <span className="text-small text-ink-dim">{pieces} pieces</span>
+                    </span>
+                  </label>
+                </li>
+              ))}
+            </ul>
+          </aside>
+        )}
       </main>
     </>
   );
