@@ -89,6 +89,21 @@ function Hydration() {
         <Figure working={working.addWater}>{correction(d.addWaterG, 'water', text)}</Figure>, or{' '}
         <Figure working={working.addFlour}>{correction(d.addFlourG, 'flour', text)}</Figure>.
       </p>
+      <p className="text-small text-ink-dim">
+        Gluten <Figure working={working.gluten}>{text(working.gluten.value, 'share')}</Figure> of a
+        wheat sheet
+        {d.makeup.yolkShare !== null && (
+          <>
+            , yolk <Figure working={working.yolk}>{text(d.makeup.yolkShare, 'share')}</Figure> of
+            the egg
+          </>
+        )}
+        , fat <Figure working={working.fat}>{text(d.makeup.fatShare, 'share')}</Figure>; strength{' '}
+        <Figure working={working.strength}>{text(d.strengthKPa, 'kPa')}</Figure>, stretch{' '}
+        <Figure working={working.stretch}>{text(d.stretch, 'share')}</Figure>, springs back{' '}
+        <Figure working={working.springBack}>{text(d.springBack, 'share')}</Figure>, ready{' '}
+        <Figure working={working.readiness}>{text(d.ready.readiness, 'share')}</Figure>
+      </p>
     </div>
   );
 }
