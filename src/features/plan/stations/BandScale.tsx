@@ -50,7 +50,7 @@ export function BandScale({
                 className="-mr-px block h-4 border border-board-rule"
                 style={{ background: zone.fill }}
               />
-              <span className="block overflow-hidden pt-0.5 text-center text-small text-ellipsis whitespace-nowrap text-ink-dim">
+              <span className="flex justify-center pt-0.5 text-small whitespace-nowrap text-ink-dim">
                 {zone.name}
               </span>
             </span>
