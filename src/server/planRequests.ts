@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import type { Pantry } from '@/core/composition/pantry';
-import { firstIssue, parsePlan } from '@/core/plan/parsePlan';
+import { parsePlan } from '@/core/plan/parsePlan';
 import { PlanError } from '@/core/plan/planError';
+import { check } from './check';
 import { NotFoundError } from './repositories/notFound';
 
 /** Largest plan document taken, bytes. */
@@ -34,12 +35,8 @@ const saveSchema = z.object({
 
 /** A save as the page sends it: the plan, the edition it follows, and the sitting. */
 export function parseSave(body: unknown, pantry: Pantry) {
-  const parsed = saveSchema.safeParse(body);
-  if (!parsed.success) {
-    const { path, message } = firstIssue(parsed.error);
-    throw new PlanError(message, path);
-  }
-  return { ...parsed.data, plan: parsePlan(parsed.data.plan, pantry) };
+  const save = check(saveSchema, body);
+  return { ...save, plan: parsePlan(save.plan, pantry) };
 }
 
 /** Turns what a handler throws into an answer. */

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { eggOptions, type EggOption, type EggWish, type FlourBlend } from './eggOptions';
+import { eggsText } from './eggsText';
 import { hydration } from './hydration';
+import { optionState } from './optionState';
 import { targetHydration } from './targetHydration';
 
 const PLAIN: FlourBlend = {
@@ -139,5 +141,25 @@ describe('eggOptions', () => {
     expect(() => solve({ kind: 'flour', g: 400 }, { egg: { eggG: 40, yolkG: 50 } })).toThrow(
       /yolkG must be a number from 5 to 40 g, not 50/,
     );
+  });
+});
+
+describe('an option in words and marks', () => {
+  it.each([
+    [4, 0, '4 eggs'],
+    [1, 1, '1 egg + 1 yolk'],
+    [0, 6, '6 yolks'],
+    [0, 0, 'no egg'],
+  ])('%p eggs and %p yolks are “%s”', (eggs, yolks, words) => {
+    expect(eggsText({ eggs, yolks })).toBe(words);
+  });
+
+  it.each([
+    [0.3855, 'holds'],
+    [0.403, 'edge'],
+    [0.365, 'edge'],
+    [0.425, 'fails'],
+  ])('hydration %p against 0.385 %s', (hydration, state) => {
+    expect(optionState({ hydration, target: 0.385 })).toBe(state);
   });
 });

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { doughCharacter } from '@/core/dough/character';
 import { eggOptions, MOST_G, type EggGiven } from '@/core/dough/eggOptions';
 import { eggsText } from '@/core/dough/eggsText';
+import { optionState } from '@/core/dough/optionState';
 import { hydration } from '@/core/dough/hydration';
 import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
@@ -90,17 +91,7 @@ export function WholeEggsSum({ kitchen, pantry }: SumProps) {
                 <span>
                   {text(option.flourG, 'g')} flour,{' '}
                   {option.waterG < 0.05 ? 'no' : text(option.waterG, 'g')} water, makes{' '}
-                  {text(option.doughG, 'g')}{' '}
-                  <StateMark
-                    slate
-                    state={
-                      Math.abs(option.hydration - option.target) < 0.001
-                        ? 'holds'
-                        : Math.abs(option.hydration - option.target) <= 0.025
-                          ? 'edge'
-                          : 'fails'
-                    }
-                  />{' '}
+                  {text(option.doughG, 'g')} <StateMark slate state={optionState(option)} />{' '}
                   {text(option.hydration, 'share')}
                 </span>
               </li>

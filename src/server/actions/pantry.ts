@@ -5,9 +5,8 @@ import * as z from 'zod';
 import type { Ingredient } from '@/core/composition/ingredient';
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
 import { pantryChanges, type PantryChange } from '@/core/plan/pantryChanges';
-import { firstIssue } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
 import { pantryWith } from '@/core/composition/pantry';
+import { check } from '../check';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { ownRows, removeRow, saveRows } from '../repositories/pantry';
@@ -30,13 +29,6 @@ const removeSchema = z.object({
   table: z.enum(['ingredients', 'preparations']),
   id: z.string().min(1).max(80),
 });
-
-function check<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
-  const parsed = schema.safeParse(value);
-  if (parsed.success) return parsed.data;
-  const { path, message } = firstIssue(parsed.error);
-  throw new PlanError(message, path);
-}
 
 /** Writes pantry rows, all or none. */
 export async function writePantryRows(input: unknown): Promise<Outcome> {

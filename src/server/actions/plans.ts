@@ -4,10 +4,10 @@ import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { shortText } from '@/core/fields';
-import { firstIssue, parsePlan } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
+import { parsePlan } from '@/core/plan/parsePlan';
 import { startingPlans } from '@/core/plan/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
+import { check } from '../check';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
@@ -17,14 +17,6 @@ import { getPantry } from '../repositories/pantry';
 
 const idSchema = z.string().min(1).max(60);
 const shelfSchema = z.enum(['current', 'archived', 'deleted']);
-
-/** Checks an action's input; the first thing wrong becomes its message. */
-function check<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
-  const parsed = schema.safeParse(value);
-  if (parsed.success) return parsed.data;
-  const { path, message } = firstIssue(parsed.error);
-  throw new PlanError(message, path);
-}
 
 /** A new plan from the starting plan of a shape, on the kitchen's first roller. Gives its id. */
 export async function startPlan(family: unknown): Promise<Outcome<string>> {

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { eggOptions, MOST_G, type EggGiven, type EggOption } from '@/core/dough/eggOptions';
+import { optionState } from '@/core/dough/optionState';
 import { eggsText } from '@/core/dough/eggsText';
 import { partsOfOption } from '@/core/plan/doughOfBatch';
 import type { Plan } from '@/core/plan/schema';
@@ -127,7 +128,6 @@ export default function WholeEggs() {
 
 function OptionRow({ option, onTake }: { option: EggOption; onTake(): void }) {
   const { text } = useUnits();
-  const off = Math.abs(option.hydration - option.target);
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-board-line py-1 sm:grid-cols-[10rem_minmax(0,1fr)_auto]">
       <p className="font-semibold">
@@ -146,7 +146,7 @@ function OptionRow({ option, onTake }: { option: EggOption; onTake(): void }) {
           <span className="numeral">{text(option.doughG, 'g')}</span>
         </span>
         <span className="whitespace-nowrap">
-          <StateMark state={off < 0.001 ? 'holds' : off <= 0.025 ? 'edge' : 'fails'} />{' '}
+          <StateMark state={optionState(option)} />{' '}
           <span className="numeral">{text(option.hydration, 'share')}</span>
         </span>
       </p>
