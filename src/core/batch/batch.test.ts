@@ -179,8 +179,7 @@ describe('deadHeat', () => {
     thicknessesMm: [0.8, 0.9, 0.7],
     sizesMm: Array.from({ length: 31 }, (_, i) => 40 + i),
     doseBandG: () => [4, 12],
-    doughPerPieceG: (t, s) => 2 * 1.2e-3 * t * s * s,
-    terms,
+    terms: (t, s) => ({ ...terms, doughPerPieceG: 2 * 1.2e-3 * t * s * s }),
     ...change,
   });
 
@@ -219,7 +218,7 @@ describe('deadHeat', () => {
         const at = {
           ...check,
           doseG: heat.doseG,
-          doughPerPieceG: from.doughPerPieceG(heat.thicknessMm, heat.sizeMm),
+          ...from.terms(heat.thicknessMm, heat.sizeMm),
         };
         expect(heat.doseG).toBeGreaterThanOrEqual(4 - 1e-9);
         expect(heat.doseG).toBeLessThanOrEqual(12 + 1e-9);

@@ -29,6 +29,15 @@ const EPSILON = 1e-9;
 const rolledShare = (terms: BatchTerms): number => batchYield(terms) * (1 - terms.stuckShare);
 
 /**
+ * What of a dough goes through the roller, g: end trim and what sticks already off. Law.
+ * @example rolledDough(616, { stuckShare: 0.02, endTrimG: 0 }) // 603.7
+ */
+export const rolledDough = (
+  doughG: number,
+  { stuckShare, endTrimG }: Pick<BatchTerms, 'stuckShare' | 'endTrimG'>,
+): number => Math.max(0, doughG - endTrimG) * (1 - stuckShare);
+
+/**
  * Dough for a number of pieces, g: pieces × dough per piece / (yield × (1 − stuck)) + end trim. Law.
  * @example doughFor(100, terms) // 616 for 5.81 g pieces, 0.86 used, one reroll
  */

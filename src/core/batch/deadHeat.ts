@@ -20,8 +20,10 @@ export interface DeadHeatInput {
   readonly sizesMm: readonly number[];
   /** Doses allowed at a thickness and size; null keeps the present dose. */
   doseBandG(thicknessMm: number, sizeMm: number): readonly [number, number] | null;
-  doughPerPieceG(thicknessMm: number, sizeMm: number): number;
-  readonly terms: Omit<BatchTerms, 'doseG' | 'doughPerPieceG'>;
+  /** Turns pieces into dough and back, at a thickness and size; the dose is put in here. */
+  terms(thicknessMm: number, sizeMm: number): Omit<BatchTerms, 'doseG'>;
+  /** Pieces that the dough gives in whole sheets; never more than by share. */
+  piecesInSheets?(thicknessMm: number, sizeMm: number): number;
 }
 
 export interface DeadHeat {
@@ -31,7 +33,7 @@ export interface DeadHeat {
   readonly pieces: number;
   readonly leftoverDoughG: number;
   readonly leftoverFillingG: number;
-  /** Less than one piece of either is left. */
+  /** No further piece can be cut, and less than one dose is left. */
   readonly usedUp: boolean;
 }
 
@@ -69,12 +71,15 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
 }
 
 function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candidate | null {
-  const doughPerPieceG = from.doughPerPieceG(thicknessMm, sizeMm);
   const band = from.doseBandG(thicknessMm, sizeMm) ?? [from.doseG, from.doseG];
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
-  const terms = (doseG: number): BatchTerms => ({ ...from.terms, doughPerPieceG, doseG });
-  const fromDough = piecesFromDough(from.doughG, terms(lowG));
+  const given = from.terms(thicknessMm, sizeMm);
+  const terms = (doseG: number): BatchTerms => ({ ...given, doseG });
+  const fromDough = Math.min(
+    piecesFromDough(from.doughG, terms(lowG)),
+    from.piecesInSheets?.(thicknessMm, sizeMm) ?? Number.MAX_SAFE_INTEGER,
+  );
   if (fromDough < 1) return null;
   const wanted = usableFilling(from.fillingG, terms(lowG)) / fromDough;
   const doseG = Math.min(highG, Math.max(lowG, wanted));
@@ -84,7 +89,6 @@ function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candi
   // Clear the last crumbs of rounding so that a bowl that is used up reads as empty.
   const leftoverDoughG = Math.max(0, from.doughG - doughFor(pieces, exact));
   const leftoverFillingG = Math.max(0, from.fillingG - fillingFor(pieces, exact));
-  const onePieceG = doughFor(1, exact) - exact.endTrimG;
   return {
     doseG,
     thicknessMm,
@@ -92,7 +96,7 @@ function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candi
     pieces,
     leftoverDoughG,
     leftoverFillingG,
-    usedUp: leftoverDoughG < onePieceG + 1e-6 && leftoverFillingG < doseG + 1e-6,
+    usedUp: pieces === fromDough && leftoverFillingG < doseG + 1e-6,
     cost: leftoverDoughG / from.doughG + leftoverFillingG / from.fillingG,
   };
 }

@@ -29,14 +29,24 @@ export interface Batch {
   readonly filling: FillingLedger;
 }
 
+export interface BatchLimits {
+  readonly addedDoughG?: number;
+  readonly mostPieces?: number;
+}
+
 /**
  * Pieces, dough, filling and what is left, from any of the four ways in. Law.
  * What is in hand is kept in the ledgers; what is not in hand is made to measure.
- * @param addedDoughG flour and water that corrections put into a dough made to measure, g: left over
+ * @param addedDoughG what a dough made to measure holds beyond its pieces, g: left over
+ * @param mostPieces no more than whole sheets give
  * @example solveBatch({ kind: 'portions', portions: 16 }, terms).counts.made
  */
-export function solveBatch(wayIn: WayIn, terms: BatchTerms, addedDoughG = 0): Batch {
-  const made = piecesMade(wayIn, terms);
+export function solveBatch(
+  wayIn: WayIn,
+  terms: BatchTerms,
+  { addedDoughG = 0, mostPieces = Number.MAX_SAFE_INTEGER }: BatchLimits = {},
+): Batch {
+  const made = Math.min(mostPieces, piecesMade(wayIn, terms));
   const portions = wayIn.kind === 'portions' ? wayIn.portions : portionsFromPieces(made, terms);
   const plated = portions * terms.piecesPerPortion;
   const tasted = Math.min(terms.tasted, made - plated);

@@ -1,6 +1,6 @@
 import type { FamilyId } from '../shapes/families';
 import type { Plan } from './schema';
-import { startingShapes } from './startingShapes';
+import { startingShape } from './startingShapes';
 
 /**
  * The plan made as another shape: measures, dose, edge and thickness as that shape
@@ -8,7 +8,7 @@ import { startingShapes } from './startingShapes';
  */
 export function changeFamily(plan: Plan, family: FamilyId): Plan {
   if (plan.shape.family === family) return plan;
-  const { shape, thicknessMm: wanted } = startingShapes[family];
+  const { shape, thicknessMm: wanted } = startingShape(family);
   const step = plan.sheet.roller.steps.reduce((best, each) =>
     Math.abs(each.mm - wanted) < Math.abs(best.mm - wanted) ? each : best,
   );

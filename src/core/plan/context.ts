@@ -4,7 +4,11 @@ import { correctedBy } from './doughOfBatch';
 import { composeFilling, stiffnessOf } from './fillingOfPlan';
 import { familyOf } from '../shapes/families';
 import { largestDose, pieceDough, type PieceInput } from '../shapes/piece';
-import { deadHeat, type DeadHeat } from '../batch/deadHeat';
+import { layingFor, SHARE_WHEN_NOTHING_FITS } from './layingFor';
+import { atThickness, type Laying } from '../layout/laying';
+import { sheetRun } from '../batch/sheetRun';
+import { rolledDough } from '../batch/batch';
+import { deadHeat, type DeadHeat, type DeadHeatInput } from '../batch/deadHeat';
 import type { BatchTerms } from '../batch/batch';
 import type { WayIn } from '../batch/solveBatch';
 import type { Plan } from './schema';
@@ -18,6 +22,8 @@ export interface PlanContext {
   /** The piece as it will be made: after the dead heat, when that is the way in. */
   readonly piece: PieceInput;
   readonly terms: BatchTerms;
+  /** One sheet (or two in register) with its pattern. */
+  readonly laying: Laying;
   readonly wayIn: WayIn;
   readonly deadHeat: DeadHeat | null;
   /** Flour and water that corrections put in, g. */
@@ -38,13 +44,12 @@ export function doseBand(piece: Omit<PieceInput, 'doseG'>): readonly [number, nu
 
 /** Reads a plan into the parts its stations need, solving the dead heat where asked. */
 export function planContext(plan: Plan, pantry: Pantry): PlanContext {
-  const { batch, filling, shape, sheet } = plan;
+  const { filling, shape, sheet } = plan;
   const composition = composeFilling(filling, pantry);
   const yieldStressPa = stiffnessOf(filling, composition).pa;
-  const family = familyOf(shape.family);
   const typed: PieceInput = {
-    family,
-    size: { sizeMm: shape.sizeMm, pitchMm: shape.pitchMm },
+    family: familyOf(shape.family),
+    size: shape,
     thicknessMm: sheet.thicknessMm,
     finish: shape.finish,
     doseG: shape.doseG,
@@ -52,8 +57,38 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
     yieldStressPa,
     laid: shape.laid,
   };
-  const common = {
-    usedShare: batch.usedShare,
+  const heat = plan.batch.wayIn === 'both' ? deadHeat(deadHeatInput(plan, typed)) : null;
+  const piece = heat ? withHeat(typed, heat) : typed;
+  const laying = layingFor(plan, piece);
+  return {
+    plan,
+    pantry,
+    composition,
+    yieldStressPa,
+    piece,
+    laying,
+    terms: { ...termsOf(plan, piece, laying), doseG: piece.doseG },
+    wayIn: wayInOf(plan),
+    deadHeat: heat,
+    addedDoughG: addedDough(plan),
+  };
+}
+
+/** A piece as a dead heat makes it. */
+const withHeat = (
+  piece: PieceInput,
+  { doseG, thicknessMm, sizeMm }: Pick<DeadHeat, 'doseG' | 'thicknessMm' | 'sizeMm'>,
+): PieceInput => ({ ...piece, doseG, thicknessMm, size: { ...piece.size, sizeMm } });
+
+/** What turns pieces into dough: the share of a sheet used is the layout's own, or as the cook counted. */
+function termsOf(
+  { batch }: Plan,
+  { family, size, thicknessMm }: Omit<PieceInput, 'doseG'>,
+  laying: Laying,
+): Omit<BatchTerms, 'doseG'> {
+  return {
+    doughPerPieceG: pieceDough(family, size, thicknessMm),
+    usedShare: batch.usedShare ?? layoutShare(laying),
     rerolls: batch.rerolls,
     trimUsable: batch.trimUsable,
     stuckShare: batch.stuckShare,
@@ -63,31 +98,10 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
     tasted: batch.tasted,
     breakageShare: batch.breakageShare,
   };
-  const heat = batch.wayIn === 'both' ? solveDeadHeat(plan, typed, common) : null;
-  const piece = heat
-    ? {
-        ...typed,
-        doseG: heat.doseG,
-        thicknessMm: heat.thicknessMm,
-        size: { ...typed.size, sizeMm: heat.sizeMm },
-      }
-    : typed;
-  return {
-    plan,
-    pantry,
-    composition,
-    yieldStressPa,
-    piece,
-    terms: {
-      ...common,
-      doseG: piece.doseG,
-      doughPerPieceG: pieceDough(family, piece.size, piece.thicknessMm),
-    },
-    wayIn: wayInOf(plan),
-    deadHeat: heat,
-    addedDoughG: addedDough(plan),
-  };
 }
+
+const layoutShare = ({ pieces, share }: Laying): number =>
+  pieces > 0 ? Math.min(1, Math.max(0.05, share)) : SHARE_WHEN_NOTHING_FITS;
 
 function wayInOf(plan: Plan): WayIn {
   const { batch } = plan;
@@ -106,17 +120,29 @@ function wayInOf(plan: Plan): WayIn {
   }
 }
 
-function solveDeadHeat(
-  plan: Plan,
-  piece: PieceInput,
-  terms: Omit<BatchTerms, 'doseG' | 'doughPerPieceG'>,
-): DeadHeat {
+/** The dough and filling in hand, and the bands a dead heat may move in. */
+export function deadHeatInput(plan: Plan, piece: PieceInput): DeadHeatInput {
   const { batch, sheet } = plan;
   const { family } = piece;
   const [thin, thick] = family.thicknessBandMm;
   const size = family.dimensions[0];
-  return deadHeat({
-    doughG: batch.doughInHandG + addedDough(plan),
+  const doughG = batch.doughInHandG + addedDough(plan);
+  const at = (thicknessMm: number, sizeMm: number) => ({
+    ...piece,
+    thicknessMm,
+    size: { ...piece.size, sizeMm },
+  });
+  // The pattern is the blank's alone: worked out once for each size.
+  const layings = new Map<number, Laying>();
+  const layingAt = (sizeMm: number) => {
+    const known = layings.get(sizeMm) ?? layingFor(plan, at(piece.thicknessMm, sizeMm));
+    layings.set(sizeMm, known);
+    return known;
+  };
+  const terms = (thicknessMm: number, sizeMm: number) =>
+    termsOf(plan, at(thicknessMm, sizeMm), layingAt(sizeMm));
+  const input: DeadHeatInput = {
+    doughG,
     fillingG: batch.fillingInHandG,
     doseG: piece.doseG,
     thicknessMm: piece.thicknessMm,
@@ -124,22 +150,30 @@ function solveDeadHeat(
     thicknessesMm: batch.mayChange.thickness
       ? sheet.roller.steps.map((step) => step.mm).filter((mm) => mm >= thin && mm <= thick)
       : [],
-    // A third either way is as far as a cook would call it the same piece.
+    // A third either way is as far as a cook would call it the same piece. A mould is as it is.
     sizesMm:
-      batch.mayChange.size && size
+      batch.mayChange.size && size && family.id !== 'mouldedRavioli'
         ? wholeMm(
             Math.max(size.minMm, piece.size.sizeMm * 0.67),
             Math.min(size.maxMm, piece.size.sizeMm * 1.33),
           )
         : [],
     doseBandG: (thicknessMm, sizeMm) =>
-      batch.mayChange.dose
-        ? doseBand({ ...piece, thicknessMm, size: { ...piece.size, sizeMm } })
-        : [piece.doseG, piece.doseG],
-    doughPerPieceG: (thicknessMm, sizeMm) =>
-      pieceDough(family, { ...piece.size, sizeMm }, thicknessMm),
+      batch.mayChange.dose ? doseBand(at(thicknessMm, sizeMm)) : [piece.doseG, piece.doseG],
     terms,
-  });
+  };
+  if (batch.usedShare !== undefined) return input;
+  return {
+    ...input,
+    piecesInSheets: (thicknessMm, sizeMm) => {
+      const own = terms(thicknessMm, sizeMm);
+      return sheetRun({
+        ...own,
+        doughG: rolledDough(doughG, own),
+        laying: atThickness(layingAt(sizeMm), thicknessMm),
+      }).pieces;
+    },
+  };
 }
 
 const wholeMm = (from: number, to: number): number[] => {

@@ -6,12 +6,11 @@ import { CHILLED_C } from '../dough/relaxation';
 import { readiness } from '../dough/readiness';
 import { sheetTraits } from '../dough/sheetStrength';
 import type { DoughNow } from '../dough/feel';
+import { LAST_REPEATS } from '../sheet/passes';
 import { springBack } from '../sheet/springBack';
+import { strengthFromHang } from '../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
 import type { Plan } from './schema';
-
-/** Passes at the last settings, when nothing else is said. */
-const USUAL_REPEATS = 2;
 
 /** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
 export type DoughFigures = ReturnType<typeof doughFigures>;
@@ -86,11 +85,17 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
     work,
     ready,
     ...traits,
+    /** A hanging strip, where one was torn, replaces the rule. */
+    ...(dough.hangMm !== undefined && {
+      strengthKPa: strengthFromHang(dough.hangMm),
+    }),
+    strengthMeasured: dough.hangMm !== undefined,
     springBack: springBack({
       glutenRatio: makeup.glutenRatio,
       development: ready.development,
       relaxationLeft: ready.relaxationLeft,
-      repeats: USUAL_REPEATS,
+      repeats: LAST_REPEATS[plan.sheet.passes],
+      speed: plan.sheet.speed,
     }),
     hasEgg: dough.parts.some(({ id }) => findIngredient(pantry, id).group === 'egg'),
   };

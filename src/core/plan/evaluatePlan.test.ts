@@ -84,8 +84,14 @@ describe('evaluatePlan', () => {
             family,
           ),
         );
-        expect(back.pieces).toBe(asked.pieces);
-        expect(back.shape.doseG).toBeCloseTo(asked.shape.doseG, 6);
+        // Whole sheets may give a few more than were asked for, never a whole stack of them.
+        expect(back.pieces).toBeGreaterThanOrEqual(asked.pieces);
+        expect(back.pieces).toBeLessThan(asked.pieces + asked.layout.pieces);
+        const share = back.pieces / asked.pieces;
+        expect(back.shape.doseG * share).toBeCloseTo(
+          wayIn === 'both' ? asked.shape.doseG : asked.shape.doseG * share,
+          6,
+        );
       }
     }
   });
@@ -162,7 +168,9 @@ describe('evaluatePlan', () => {
     const at = (name: string) =>
       Number(working.doughTotal.inputs.find((each) => each.name === name)?.value);
     const total =
-      (at('pieces') * at('dough per piece')) / (at('yield') * (1 - at('stuck'))) + at('end trim');
+      (at('pieces') * at('dough per piece')) / (at('yield') * (1 - at('stuck'))) +
+      at('end trim') +
+      at('made up by');
     expect(total).toBeCloseTo(working.doughTotal.value, 9);
   });
 
@@ -278,7 +286,7 @@ describe('stations', () => {
     ],
     [
       'a scrap of dough',
-      planWith({ batch: { wayIn: 'dough', doughInHandG: 10 } }),
+      planWith({ batch: { wayIn: 'dough', doughInHandG: 20 } }),
       'count',
       'fails',
       'no full portion',

@@ -1,7 +1,6 @@
-import { solveBatch, type Batch } from '../batch/solveBatch';
 import { startingPantry, type Pantry } from '../composition/pantry';
-import { planContext, type PlanContext } from './context';
-import { roundedUpToEggs } from './doughOfBatch';
+import { batchOfPlan } from './batchOfPlan';
+import { planContext } from './context';
 import { figuresOf, type PlanFigures } from './figures';
 import type { Plan } from './schema';
 import { stationsOf } from './stations';
@@ -10,22 +9,13 @@ import { workingsOf } from './workings';
 /** Everything a plan works out to. */
 export type PlanResult = ReturnType<typeof evaluatePlan>;
 
-/** The batch, its dough made up to whole eggs where that is asked for and nothing is in hand. */
-function batchOf({ plan, pantry, wayIn, terms, addedDoughG }: PlanContext): Batch {
-  const exact = solveBatch(wayIn, terms, addedDoughG);
-  if (!plan.dough.roundUp || 'doughG' in wayIn) return exact;
-  const neededG = exact.dough.inG - addedDoughG;
-  const up = roundedUpToEggs(plan, neededG, pantry);
-  return up ? solveBatch(wayIn, terms, addedDoughG + Math.max(0, up.doughG - neededG)) : exact;
-}
-
 /**
  * The figures of a plan alone, without the states of its stations and the workings: for lists.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
 export function planFigures(plan: Plan, pantry: Pantry = startingPantry): PlanFigures {
   const context = planContext(plan, pantry);
-  return figuresOf(context, batchOf(context));
+  return figuresOf(context, batchOfPlan(context));
 }
 
 /**
@@ -36,7 +26,7 @@ export function planFigures(plan: Plan, pantry: Pantry = startingPantry): PlanFi
  */
 export function evaluatePlan(plan: Plan, pantry: Pantry = startingPantry) {
   const context = planContext(plan, pantry);
-  const figures = figuresOf(context, batchOf(context));
+  const figures = figuresOf(context, batchOfPlan(context));
   return {
     ...figures,
     stations: stationsOf(plan, figures),

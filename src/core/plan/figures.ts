@@ -1,48 +1,40 @@
 import { batchYield } from '../batch/yield';
-import type { Batch } from '../batch/solveBatch';
-import { gridLayout } from '../layout/squareLayout';
+import { trimPortions } from '../batch/trimUse';
+import { doesNotFit } from '../layout/doesNotFit';
 import { pressedEdge } from '../shapes/finish';
 import { doughFigures } from './doughFigures';
 import { makePiece, smallestSize } from '../shapes/piece';
-import { plannedSheets } from '../sheet/plannedSheets';
 import { seenThrough } from '../sheet/seenThrough';
 import { nearestSetting } from '../sheet/setting';
 import { safeCore } from './safeCore';
 import { contentsOf } from './contents';
+import type { PlanBatch } from './batchOfPlan';
 import { doseBand, type PlanContext } from './context';
 import { fillingFigures } from './fillingFigures';
+import { layingFor } from './layingFor';
 import { remediesFor } from './remedies';
+import { sheetWork } from './sheetWork';
 import { stateOfMargin } from './state';
 
 /** The figures of a plan, before states and workings are added. */
 export type PlanFigures = ReturnType<typeof figuresOf>;
 
 /** Gathers every figure of a plan from its context and its batch. */
-export function figuresOf(context: PlanContext, batch: Batch) {
+export function figuresOf(context: PlanContext, { batch, run, madeUpG }: PlanBatch) {
   const { plan, pantry, composition, piece: pieceInput, terms } = context;
   const piece = makePiece(pieceInput);
   const { family, size, thicknessMm, doseG } = pieceInput;
   const link = piece.margins.lip <= piece.margins.thinning ? 'lip' : 'thinning';
   const margin = piece.margins[link];
-  const widthMm = Math.min(plan.sheet.widthMm, plan.sheet.roller.widthMm);
-  const sheets = plannedSheets({
-    doughG: batch.dough.inG - batch.dough.leftoverG,
-    widthMm,
-    thicknessMm,
-    benchMm: plan.sheet.benchMm,
-  });
-  const blank = family.blank(size, piece.mound);
-  const grid = gridLayout({
-    // Two layers in register come from one sheet laid over itself.
-    lengthMm: sheets.lengthMm / blank.layers,
-    widthMm,
-    alongMm: blank.alongMm,
-    acrossMm: blank.acrossMm,
-    gapMm: 0,
-  });
-  const setting = nearestSetting(plan.sheet.roller, thicknessMm);
+  // A dough that gives less than one full sheet shows the sheet it does give.
+  const [first] = run.rollings;
+  const laying =
+    first && first.full === 0 && first.short
+      ? layingFor(plan, pieceInput, first.short.lengthMm)
+      : context.laying;
   const weighedG = batch.dough.inG - context.addedDoughG;
   const dough = doughFigures(plan, pantry, weighedG);
+  const setting = nearestSetting(plan.sheet.roller, thicknessMm, dough.springBack);
   const pressedMm = pressedEdge(pieceInput.finish, thicknessMm);
   return {
     name: plan.name,
@@ -74,23 +66,43 @@ export function figuresOf(context: PlanContext, batch: Batch) {
       nearestMm: setting.mm,
       bandMm: family.thicknessBandMm,
       seen: seenThrough(thicknessMm),
-      count: sheets.count,
-      massG: sheets.massG,
-      lengthMm: sheets.lengthMm,
-      widthMm,
-      grid,
-      gridShare:
-        sheets.count > 0
-          ? (grid.count * blank.alongMm * blank.acrossMm * blank.layers) /
-            (sheets.lengthMm * widthMm)
-          : 0,
-      blank,
+      count: run.sheets,
+      massG: laying.massG / laying.sheets,
+      lengthMm: laying.lengthMm,
+      widthMm: laying.widthMm,
+      ...sheetWork(plan, pieceInput, laying, dough.now),
+    },
+    layout: {
+      laying,
+      way: laying.way,
+      arrangement: laying.arrangement?.id ?? null,
+      /** Pieces from one full laying, and the share of its dough they are. */
+      pieces: laying.pieces,
+      share: laying.share,
+      stacks: laying.stacks,
+      inStack: laying.arrangement?.even.length ?? 0,
+      blank: family.blank(size, piece.mound),
+      doesNotFit: doesNotFit(laying),
+      /** Whether the batch counts on this share, or on one of the cook's own. */
+      counted: plan.batch.usedShare === undefined,
+      rollings: run.rollings,
+      madeUpG,
+    },
+    trim: {
+      /** Fit to use after the last rolling, g, and what it becomes. */
+      g: run.endsG,
+      spoiltG: run.spoiltG,
+      use: plan.batch.trimTo,
+      portions: trimPortions(run.endsG, plan.batch.trimTo),
     },
     shape: {
       family: plan.shape.family,
       name: family.name,
       sizeMm: size.sizeMm,
       pitchMm: size.pitchMm,
+      acrossMm: size.acrossMm,
+      pocketMm: size.pocketMm,
+      depthMm: size.depthMm,
       doseG,
       lipMm: piece.lipMm,
       neededLipMm: piece.neededLipMm,

@@ -2,6 +2,9 @@ import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
 import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
 import { FEELS } from '../dough/feel';
+import { SHEET_WAYS } from '../layout/sheetWay';
+import { DUST_KINDS } from '../sheet/dust';
+import { PASS_STYLES } from '../sheet/passes';
 import { rollerSchema } from '../sheet/roller';
 import { FAMILY_IDS } from '../shapes/families';
 
@@ -45,12 +48,15 @@ const batchSchema = z.strictObject({
   piecesPerPortion: measure('batch.piecesPerPortion'),
   doughInHandG: measure('batch.doughInHandG').default(500),
   fillingInHandG: measure('batch.fillingInHandG').default(500),
-  usedShare: measure('batch.usedShare').default(0.86),
+  /** Share of a sheet that becomes pieces, as counted by the cook; the layout's own when left out. */
+  usedShare: measure('batch.usedShare').optional(),
   rerolls: measure('batch.rerolls').default(1),
   trimUsable: measure('batch.trimUsable').default(0.85),
   stuckShare: measure('batch.stuckShare').default(0.02),
   endTrimG: measure('batch.endTrimG').default(0),
   fillingLoss: fillingLossSchema.default({ kind: 'bowl', share: 0.03 }),
+  /** What the last trim becomes. */
+  trimTo: oneOf('Last trim', ['ribbons', 'soup', 'waste']).default('ribbons'),
   tasted: measure('batch.tasted').default(2),
   breakageShare: measure('batch.breakageShare').default(0.05),
   /** What using both up may change, when the way in is both. */
@@ -84,6 +90,8 @@ const doughSchema = z.strictObject({
   eggG: measure('dough.eggG').default(50),
   yolkG: measure('dough.yolkG').default(17),
   work: doughWorkSchema.prefault({}),
+  /** Hanging strip: the length at which it tore under its own weight; replaces the strength rule. */
+  hangMm: measure('dough.hangMm').optional(),
   corrections: z.array(correctionSchema).max(60).default([]),
   /** Make dough up to the next whole egg, where the dough is made to measure. */
   roundUp: z.boolean({ error: 'Round up must be true or false' }).default(false),
@@ -130,15 +138,41 @@ const sheetSchema = z.strictObject({
   /** The rolled sheet with its edges straightened. */
   widthMm: measure('sheet.widthMm'),
   benchMm: measure('sheet.benchMm').default(900),
+  endMm: measure('sheet.endMm').default(5),
+  passes: oneOf('Passes', PASS_STYLES).default('twiceFromMiddle'),
+  speed: oneOf('Speed', ['slow', 'even', 'fast']).default('even'),
+  people: measure('sheet.people').default(1),
+  /** To fill, close and cut one piece; by the shape when left out. */
+  secondsPerPiece: measure('sheet.secondsPerPiece').optional(),
+  rh: measure('sheet.rh').default(0.55),
+  air: oneOf('Air', ['still', 'fan']).default('still'),
+  dust: z
+    .strictObject({
+      kind: oneOf('Dust', DUST_KINDS).default('none'),
+      gPerKg: measure('sheet.dust.gPerKg').default(20),
+    })
+    .prefault({}),
 });
 
 const shapeSchema = z.strictObject({
   family: oneOf('Shape', FAMILY_IDS),
   sizeMm: measure('shape.sizeMm'),
   pitchMm: measure('shape.pitchMm').default(30),
+  acrossMm: measure('shape.acrossMm').default(45),
+  /** The mould, by its pockets. */
+  mould: shortText('Mould', 60).optional(),
+  pocketMm: measure('shape.pocketMm').default(36),
+  depthMm: measure('shape.depthMm').default(10),
+  rows: measure('shape.rows').default(3),
+  columns: measure('shape.columns').default(4),
+  pocket: oneOf('Pocket', ['square', 'disc']).default('square'),
+  blank: oneOf('Cut as', ['square', 'disc']).default('square'),
+  edge: oneOf('Edge line', ['plain', 'fluted']).default('plain'),
+  sheets: oneOf('Sheets', SHEET_WAYS).default('book'),
+  gapMm: measure('shape.gapMm').default(0),
   doseG: measure('shape.doseG'),
   laid: oneOf('Laid', ['ball', 'piped', 'spooned']).default('spooned'),
-  finish: oneOf('Edge', ['fork', 'wheel', 'cutter', 'press', 'pinch']),
+  finish: oneOf('Edge', ['fork', 'wheel', 'cutter', 'press', 'pinch', 'mould']),
 });
 
 const holdSchema = z.strictObject({

@@ -1,8 +1,8 @@
 import { genericRollers } from '../sheet/genericRollers';
-import type { FamilyId } from '../shapes/families';
+import { FAMILY_IDS, familyOf, type FamilyId } from '../shapes/families';
 import { parsePlan } from './parsePlan';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
-import { startingShapes } from './startingShapes';
+import { startingShape } from './startingShapes';
 
 const WHOLE_EGG_DOUGH = {
   parts: [
@@ -44,47 +44,93 @@ const SQUASH_FILLING = {
 
 const [tenStep] = genericRollers;
 
-const start = (name: string, own: Record<string, unknown>): Plan =>
-  parsePlan({ format: PLAN_FORMAT, version: PLAN_VERSION, name, ...own });
+interface Start {
+  readonly colour: string;
+  readonly piecesPerPortion: number;
+  readonly filling: Record<string, unknown>;
+  /** Rolled to the width that its blanks fill, where the roller's own would waste. */
+  readonly widthMm: number;
+  /** Shorter sheets, where a long one would dry before it is filled. */
+  readonly benchMm?: number;
+  readonly serving?: Plan['serving'];
+  readonly name?: string;
+}
 
-/** A good plan to start from for each family: it holds as it stands. */
-export const startingPlans: Readonly<Record<FamilyId, Plan>> = {
-  ravioliSquare: start('Square ravioli', {
+/** What each family starts with round its shape. */
+const STARTS: Readonly<Record<FamilyId, Start>> = {
+  ravioliSquare: { colour: '#d08a3e', piecesPerPortion: 6, filling: SQUASH_FILLING, widthMm: 120 },
+  ravioliRound: { colour: '#d08a3e', piecesPerPortion: 6, filling: SQUASH_FILLING, widthMm: 130 },
+  ravioliRectangle: {
     colour: '#d08a3e',
-    batch: { portions: 6, piecesPerPortion: 6 },
-    dough: WHOLE_EGG_DOUGH,
+    piecesPerPortion: 6,
     filling: SQUASH_FILLING,
-    // Two blanks across: rolled to their width, little is trimmed.
-    sheet: { roller: tenStep, thicknessMm: startingShapes.ravioliSquare.thicknessMm, widthMm: 120 },
-    shape: startingShapes.ravioliSquare.shape,
-  }),
-  tortelloni: start('Tortelloni', {
+    widthMm: 135,
+  },
+  ravioliTriangle: {
+    colour: '#d08a3e',
+    piecesPerPortion: 6,
+    filling: SQUASH_FILLING,
+    widthMm: 140,
+  },
+  stampedRound: { colour: '#d08a3e', piecesPerPortion: 6, filling: SQUASH_FILLING, widthMm: 135 },
+  mouldedRavioli: {
     colour: '#7f9d70',
-    batch: { portions: 6, piecesPerPortion: 6 },
-    dough: WHOLE_EGG_DOUGH,
+    piecesPerPortion: 9,
     filling: CURD_FILLING,
-    sheet: { roller: tenStep, thicknessMm: startingShapes.tortelloni.thicknessMm, widthMm: 140 },
-    shape: startingShapes.tortelloni.shape,
-  }),
-  agnolottiPinched: start('Pinched agnolotti', {
-    colour: '#8d5a44',
-    batch: { portions: 6, piecesPerPortion: 18 },
-    dough: WHOLE_EGG_DOUGH,
-    filling: BRAISE_FILLING,
-    sheet: {
-      roller: tenStep,
-      thicknessMm: startingShapes.agnolottiPinched.thicknessMm,
-      widthMm: 120,
-    },
-    shape: startingShapes.agnolottiPinched.shape,
-  }),
-  cappelletti: start('Cappelletti in broth', {
+    widthMm: 145,
+  },
+  halfMoon: { colour: '#7f9d70', piecesPerPortion: 8, filling: CURD_FILLING, widthMm: 145 },
+  foldedTriangle: { colour: '#7f9d70', piecesPerPortion: 8, filling: CURD_FILLING, widthMm: 145 },
+  bonnet: {
+    colour: '#7f9d70',
+    piecesPerPortion: 8,
+    filling: CURD_FILLING,
+    widthMm: 145,
+    benchMm: 720,
+  },
+  tortelloni: {
+    colour: '#7f9d70',
+    piecesPerPortion: 6,
+    filling: CURD_FILLING,
+    widthMm: 140,
+    benchMm: 640,
+  },
+  cappelletti: {
+    name: 'Cappelletti in broth',
     colour: '#a56b5d',
     serving: 'broth',
-    batch: { portions: 6, piecesPerPortion: 20 },
-    dough: WHOLE_EGG_DOUGH,
+    piecesPerPortion: 20,
     filling: BRAISE_FILLING,
-    sheet: { roller: tenStep, thicknessMm: startingShapes.cappelletti.thicknessMm, widthMm: 140 },
-    shape: startingShapes.cappelletti.shape,
-  }),
+    widthMm: 140,
+    benchMm: 290,
+  },
+  agnolottiPinched: {
+    colour: '#8d5a44',
+    piecesPerPortion: 18,
+    filling: BRAISE_FILLING,
+    widthMm: 120,
+  },
+  agnolottiFlat: { colour: '#8d5a44', piecesPerPortion: 12, filling: BRAISE_FILLING, widthMm: 145 },
 };
+
+function start(family: FamilyId): Plan {
+  const { name, colour, piecesPerPortion, filling, widthMm, benchMm, serving } = STARTS[family];
+  const { shape, thicknessMm } = startingShape(family);
+  return parsePlan({
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    name: name ?? familyOf(family).name,
+    colour,
+    ...(serving && { serving }),
+    batch: { portions: 6, piecesPerPortion },
+    dough: WHOLE_EGG_DOUGH,
+    filling,
+    sheet: { roller: tenStep, thicknessMm, widthMm, ...(benchMm && { benchMm }) },
+    shape,
+  });
+}
+
+/** A good plan to start from for each family: it holds as it stands. */
+export const startingPlans = Object.fromEntries(
+  FAMILY_IDS.map((family) => [family, start(family)]),
+) as Readonly<Record<FamilyId, Plan>>;

@@ -60,11 +60,17 @@ function fillingStation({ filling }: PlanFigures): Station {
   return { state: freeWaterShare < FREE_WATER_BOUNDS.wet ? 'edge' : 'fails', word: grade };
 }
 
-function sheetStation({ sheet }: PlanFigures): Station {
+function sheetStation({ sheet, layout }: PlanFigures): Station {
+  if (layout.doesNotFit) {
+    return { state: 'fails', word: `${layout.doesNotFit.what} does not fit` };
+  }
   const [thin, thick] = sheet.bandMm;
   const t = sheet.thicknessMm;
   if (t < thin - 1e-9) return { state: t < thin - 0.15 ? 'fails' : 'edge', word: 'thin' };
   if (t > thick + 1e-9) return { state: t > thick + 0.4 ? 'fails' : 'edge', word: 'thick' };
+  if (sheet.fill.margin !== null && sheet.fill.margin < 1) {
+    return { state: 'edge', word: 'dries before it is filled' };
+  }
   return { state: 'holds', word: 'in its band' };
 }
 

@@ -1,5 +1,5 @@
 /** How the edge is pressed and cut. */
-export type Finish = 'fork' | 'wheel' | 'cutter' | 'press' | 'pinch';
+export type Finish = 'fork' | 'wheel' | 'cutter' | 'press' | 'pinch' | 'mould';
 
 /** Name, width of sealed edge it needs (mm) and what it leaves of a double edge's thickness. Rule. */
 export const FINISHES: Record<Finish, { name: string; widthMm: number; thicknessFactor: number }> =
@@ -8,6 +8,7 @@ export const FINISHES: Record<Finish, { name: string; widthMm: number; thickness
     wheel: { name: 'Wheel', widthMm: 5, thicknessFactor: 0.75 },
     cutter: { name: 'Cutter', widthMm: 5, thicknessFactor: 0.9 },
     press: { name: 'Press', widthMm: 5, thicknessFactor: 0.9 },
+    mould: { name: 'Mould ridge', widthMm: 3.5, thicknessFactor: 0.75 },
     pinch: { name: 'Pinch', widthMm: 3, thicknessFactor: 0.6 },
   };
 

@@ -1,5 +1,5 @@
 import { spreadHalfWidth, spreadRadius } from '../filling/spreadRadius';
-import { capHeight, capRadius } from './cap';
+import { capHeight, capRadius, capVolume } from './cap';
 
 /** How the filling is put down. */
 export type Laid = 'ball' | 'piped' | 'spooned';
@@ -14,7 +14,7 @@ const LENS_HEIGHT_TO_RADIUS = 0.45;
 export const PRESSED_LOAD = 6;
 
 /** How the dough goes over a mound; the coefficient c of drape thinning. Rule. */
-const DRAPE = { draped: 0.35, stretched: 0.7 } as const;
+const DRAPE = { draped: 0.35, stretched: 0.7, moulded: 1 } as const;
 
 /** A sheet thinner than this tears over the filling, mm. Rule. */
 export const TEAR_THICKNESS_MM = 0.35;
@@ -84,6 +84,34 @@ export function lensMound(from: MoundInput): Mound {
     drape: DRAPE.stretched,
   };
 }
+
+/**
+ * A mound pressed into a mould's pocket: it takes the pocket's width, and spreads past it only when
+ * there is more of it than the pocket holds. The dough is stretched over the whole pocket. Law on rules.
+ */
+export function pocketMound(
+  from: MoundInput,
+  { pocketMm, depthMm }: { pocketMm: number; depthMm: number },
+): Mound {
+  const volumeMm3 = volumeOf(from);
+  const pocketRadius = pocketMm / 2;
+  const overfull = volumeMm3 > capVolume(pocketRadius, depthMm);
+  const radiusMm = overfull ? radiusAtHeight(volumeMm3, depthMm) : pocketRadius;
+  return {
+    form: 'cap',
+    volumeMm3,
+    radiusMm,
+    heightMm: capHeight(volumeMm3, radiusMm),
+    laidRadiusMm: capRadius(volumeMm3, HEIGHT_TO_RADIUS[from.laid]),
+    slumpedRadiusMm: radiusMm,
+    areaRatio: (pocketRadius ** 2 + depthMm ** 2) / pocketRadius ** 2,
+    drape: DRAPE.moulded,
+  };
+}
+
+/** Radius of the cap of a height that holds a volume, mm. Law: V = π h (3 r² + h²) / 6. */
+const radiusAtHeight = (volumeMm3: number, heightMm: number): number =>
+  Math.sqrt(Math.max(0, (6 * volumeMm3) / (Math.PI * heightMm) - heightMm ** 2) / 3);
 
 /**
  * A piped log pinched to its pitch: a half-cylinder of the dose's volume, settled to a half-ellipse

@@ -4,17 +4,16 @@ import { capHeight, capRadius, capVolume, moundHeight } from './cap';
 import { FAMILY_IDS, familyOf, type FamilyId } from './families';
 import { pressedEdge } from './finish';
 import { halfEllipseArc } from './mound';
+import { startingShape } from '../plan/startingShapes';
+import { dimensions } from './shape';
 import { largestDose, makePiece, pieceDough, smallestSize, type PieceInput } from './piece';
 
 const input = (family: FamilyId, change: Partial<PieceInput> = {}): PieceInput => ({
   family: familyOf(family),
-  size: {
-    sizeMm: { ravioliSquare: 55, tortelloni: 70, agnolottiPinched: 58, cappelletti: 46 }[family],
-    pitchMm: 28,
-  },
+  size: startingShape(family).shape,
   thicknessMm: 0.8,
-  finish: family === 'tortelloni' ? 'press' : family === 'cappelletti' ? 'pinch' : 'wheel',
-  doseG: { ravioliSquare: 9, tortelloni: 7, agnolottiPinched: 2.8, cappelletti: 2 }[family],
+  finish: startingShape(family).shape.finish,
+  doseG: startingShape(family).shape.doseG,
   densityGPerMl: 1.04,
   yieldStressPa: 700,
   laid: 'piped',
@@ -62,7 +61,7 @@ describe('spherical cap', () => {
 });
 
 describe('square ravioli of 55 mm with 9 g piped', () => {
-  const piece = makePiece(input('ravioliSquare'));
+  const piece = makePiece(input('ravioliSquare', { size: dimensions({ sizeMm: 55 }), doseG: 9 }));
 
   it('weighs 5.81 g of dough', () => {
     expect(piece.doughG).toBeCloseTo(5.808, 9);
@@ -85,7 +84,7 @@ describe('square ravioli of 55 mm with 9 g piped', () => {
 
 describe('folded square', () => {
   it('measures its lip from the mound against the fold to the sealed side', () => {
-    const piece = makePiece(input('tortelloni'));
+    const piece = makePiece(input('tortelloni', { size: dimensions({ sizeMm: 70 }) }));
     const r = piece.mound.radiusMm;
     const altitude = 70 / Math.SQRT2;
     expect(piece.lipMm).toBeCloseTo((altitude - r) / Math.SQRT2 - r, 9);
@@ -132,9 +131,16 @@ describe('every family', () => {
       fc.property(anyFamily, share, stiff, (family, s, yieldStressPa) => {
         const given = input(family, { doseG: doseOf(family, s), yieldStressPa });
         const lip = makePiece(given).lipMm;
-        expect(makePiece({ ...given, doseG: given.doseG * 1.05 }).lipMm).toBeLessThan(lip);
+        const more = makePiece({ ...given, doseG: given.doseG * 1.05 }).lipMm;
+        // A mould keeps its filling in the pocket until there is too much of it.
+        if (family === 'mouldedRavioli') expect(more).toBeLessThanOrEqual(lip);
+        else expect(more).toBeLessThan(lip);
         const wider = { ...given.size, sizeMm: given.size.sizeMm + 1 };
-        expect(makePiece({ ...given, size: wider }).lipMm).toBeGreaterThan(lip);
+        const wide = makePiece({ ...given, size: wider }).lipMm;
+        // The shorter side, or the side between cuts, may be what bounds it.
+        const bound = family === 'ravioliRectangle' || family === 'agnolottiFlat';
+        if (bound) expect(wide).toBeGreaterThanOrEqual(lip);
+        else expect(wide).toBeGreaterThan(lip);
       }),
     );
   });
@@ -144,15 +150,16 @@ describe('every family', () => {
       const doseG = largestDose(input(family));
       expect(makePiece(input(family, { doseG })).margins.lip).toBeCloseTo(1, 3);
       const sizeMm = smallestSize(input(family))!;
-      expect(makePiece(input(family, { size: { sizeMm, pitchMm: 28 } })).margins.lip).toBeCloseTo(
-        1,
-        3,
-      );
+      const smallest = familyOf(family).dimensions[0]!.minMm;
+      if (sizeMm === smallest) continue;
+      expect(
+        makePiece(input(family, { size: { ...input(family).size, sizeMm } })).margins.lip,
+      ).toBeCloseTo(1, 3);
     }
   });
 
   it('has no dose at all when the blank is too small for any lip', () => {
-    expect(largestDose(input('ravioliSquare', { size: { sizeMm: 12, pitchMm: 0 } }))).toBe(0);
+    expect(largestDose(input('ravioliSquare', { size: dimensions({ sizeMm: 12 }) }))).toBe(0);
   });
 
   it('draws the section its figures speak of', () => {
@@ -181,7 +188,7 @@ describe('every family', () => {
   });
 
   it('draws dough of about the weight it says, above the filling and not through it', () => {
-    const given = input('ravioliSquare');
+    const given = input('ravioliSquare', { size: dimensions({ sizeMm: 55 }), doseG: 9 });
     const { mound } = makePiece(given);
     const { section } = given.family.draw(given.size, mound, { thicknessMm: 0.8, pressedMm: 1.6 });
     const lower = area(section.dough[0]!);
@@ -190,10 +197,76 @@ describe('every family', () => {
   });
 
   it('weighs its flat area at 1.2 g/ml', () => {
-    expect(pieceDough(familyOf('tortelloni'), { sizeMm: 70, pitchMm: 0 }, 1)).toBeCloseTo(5.88, 9);
-    expect(pieceDough(familyOf('agnolottiPinched'), { sizeMm: 58, pitchMm: 28 }, 0.5)).toBeCloseTo(
-      0.9744,
-      9,
+    expect(pieceDough(familyOf('tortelloni'), dimensions({ sizeMm: 70 }), 1)).toBeCloseTo(5.88, 9);
+    expect(
+      pieceDough(familyOf('agnolottiPinched'), dimensions({ sizeMm: 58, pitchMm: 28 }), 0.5),
+    ).toBeCloseTo(0.9744, 9);
+  });
+});
+
+describe('the flat area of a blank', () => {
+  it.each(FAMILY_IDS)('%s is the area of its outline, times its layers', (family) => {
+    const { size, ...given } = input(family);
+    const { mound } = makePiece({ ...given, size });
+    const shape = familyOf(family);
+    const layers = shape.sheetWays.includes('single') ? 1 : 2;
+    const drawn = layers * area(shape.blank({ ...size, edge: 'plain' }, mound).outline);
+    // A crown's teeth are cut away and go to the trim.
+    expect(drawn / shape.flatAreaMm2(size)).toBeGreaterThan(
+      family === 'stampedRound' ? 0.85 : 0.99,
     );
+    expect(drawn / shape.flatAreaMm2(size)).toBeLessThan(1.001);
+  });
+});
+
+describe('discs', () => {
+  it('fold with the mound against the fold: half the disc less the whole mound', () => {
+    const piece = makePiece(
+      input('halfMoon', { size: dimensions({ sizeMm: 90 }), doseG: 6, yieldStressPa: 2000 }),
+    );
+    expect(piece.lipMm).toBeCloseTo(45 - 2 * piece.mound.radiusMm, 9);
+    const round = makePiece(
+      input('tortelloni', {
+        size: dimensions({ sizeMm: 90, blank: 'disc' }),
+        doseG: 6,
+        yieldStressPa: 2000,
+      }),
+    );
+    expect(round.lipMm).toBeCloseTo(piece.lipMm, 9);
+    expect(round.doughG).toBeCloseTo(piece.doughG, 9);
+  });
+});
+
+describe('a fluted edge', () => {
+  it('costs the depth of its flutes, and is drawn inside its line', () => {
+    const plain = input('ravioliSquare');
+    const wavy = { ...plain, size: { ...plain.size, edge: 'fluted' as const } };
+    expect(makePiece(plain).lipMm - makePiece(wavy).lipMm).toBeCloseTo(1.5, 9);
+    const { mound } = makePiece(wavy);
+    const half = plain.size.sizeMm / 2 + 1e-9;
+    for (const [x, y] of wavy.family.blank(wavy.size, mound).outline) {
+      expect(Math.max(Math.abs(x), Math.abs(y))).toBeLessThanOrEqual(half);
+    }
+  });
+});
+
+describe('a mould', () => {
+  const inMould = (doseG: number) =>
+    makePiece(
+      input('mouldedRavioli', {
+        size: dimensions({ sizeMm: 42, pocketMm: 28, depthMm: 9 }),
+        doseG,
+      }),
+    );
+
+  it('gives its pocket to the filling, and a ridge of half what lies between', () => {
+    expect(inMould(2).lipMm).toBeCloseTo(7, 9);
+    expect(inMould(2).neededLipMm).toBeCloseTo(3.5 + 1.6, 9);
+  });
+
+  it('is overfull past what a pocket holds', () => {
+    const holdsG = (capVolume(14, 9) / 1000) * 1.04;
+    expect(inMould(holdsG * 0.99).lipMm).toBeCloseTo(7, 9);
+    expect(inMould(holdsG * 1.1).lipMm).toBeLessThan(7);
   });
 });

@@ -9,11 +9,12 @@ import type { Plan } from '@/core/plan/schema';
 import { familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
 import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
+import { rollingsText } from '@/features/plan/stations/sheetWords';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { STATIONS } from '@/core/plan/stations';
 import { PieceSection } from '@/ui/drawings/PieceSection';
-import { SheetStrip } from '@/ui/drawings/SheetStrip';
+import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { STATE_WORDS } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import './card.css';
@@ -140,7 +141,7 @@ export function BenchCard({
               says={
                 family.dimensions.length > 1
                   ? `pinched every ${text(shape.pitchMm, 'mm')}`
-                  : `${sheet.grid.across} across the sheet`
+                  : `${result.layout.inStack} across the sheet`
               }
             />
             <Fact
@@ -179,10 +180,12 @@ export function BenchCard({
           <div className="card-drawings">
             <PieceSection result={result} colour={plan.colour} width={380} maxHeight={250} />
             <div>
-              <SheetStrip result={result} colour={plan.colour} width={420} />
+              <LayoutDrawing result={result} colour={plan.colour} width={420} />
               <p>
-                {sheet.grid.count} a sheet, {sheet.grid.along} × {sheet.grid.across}. Trim rolled
-                again: {['never', 'once', 'twice'][plan.batch.rerolls]}.
+                {result.layout.pieces} a {result.layout.laying.sheets === 2 ? 'pair' : 'sheet'}
+                {', '}
+                {rollingsText(result.layout.rollings)} Trim rolled again:{' '}
+                {['never', 'once', 'twice'][plan.batch.rerolls]}.
               </p>
               <ol>
                 {family.folding.map((step) => (

@@ -106,7 +106,7 @@ describe('stationAdvice', () => {
   it.each([
     [
       'count',
-      planWith({ batch: { wayIn: 'dough', doughInHandG: 10 } }),
+      planWith({ batch: { wayIn: 'dough', doughInHandG: 20 } }),
       /Too little for one full portion/,
     ],
     [

@@ -1,5 +1,6 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Change } from '@/core/plan/remedies';
+import type { DoesNotFit } from '@/core/layout/doesNotFit';
 import { KNEADED } from '@/core/dough/development';
 import { SAFE_CORE_C } from '@/core/plan/safeCore';
 import type { Plan } from '@/core/plan/schema';
@@ -112,6 +113,21 @@ export function weakestText(result: PlanResult, write: WriteFigure): Verdict {
   };
 }
 
+/** Why nothing can be cut from the sheet, and what would fit. */
+export function doesNotFitText(
+  { which, what, needsMm, hasMm, largestMm }: DoesNotFit,
+  write: WriteFigure,
+): string {
+  const needs = write(needsMm, 'mm');
+  const has = write(hasMm, 'mm');
+  if (which === 'along') {
+    return `The ${what} needs a sheet ${needs} long; the longest is ${has}: allow longer sheets.`;
+  }
+  return what === 'mould'
+    ? `The mould needs a sheet ${needs} wide; this one is ${has}: lap two sheets, or take a narrower mould.`
+    : `The blank needs ${needs} across; the sheet gives ${has}: up to ${write(largestMm ?? 0, 'mm')} fits.`;
+}
+
 /** What to do at a station that does not hold, in a line; null when there is nothing to say. */
 export function stationAdvice(
   station: StationId,
@@ -143,6 +159,10 @@ export function stationAdvice(
         ? 'Filling is wet: drain it longer or cook it drier.'
         : 'Filling will seep: drain, press or cook water off.';
     case 'sheet':
+      if (result.layout.doesNotFit) return doesNotFitText(result.layout.doesNotFit, write);
+      if (word.startsWith('dries')) {
+        return `Sheet dries in ${write(sheet.fill.openMin, 'min')}: ${sheet.fill.piecesAtATime} pieces at a time, or more hands.`;
+      }
       return `Sheet is ${word} for this shape: ${write(sheet.bandMm[0], 'mm')} to ${write(sheet.bandMm[1], 'mm')}.`;
     case 'shape':
       return null;

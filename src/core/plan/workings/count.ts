@@ -62,8 +62,9 @@ export function countWorkings({ plan, terms }: PlanContext, f: PlanFigures) {
       value: f.dough.totalG,
       unit: 'g',
       kind: batch.wayIn === 'dough' || batch.wayIn === 'both' ? 'choice' : 'law',
-      formula: 'pieces × dough per piece ÷ (yield × (1 − stuck)) + end trim',
-      inputs: perPiece,
+      formula:
+        'pieces × dough per piece ÷ (yield × (1 − stuck)) + end trim + what whole sheets and eggs ask for',
+      inputs: [...perPiece, input('made up by', f.layout.madeUpG, 'g')],
       source: BALANCE,
     },
     fillingTotal: {

@@ -1,51 +1,143 @@
 'use client';
 
+import { Maximize2, Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
+import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
+import type { Place } from '@/core/layout/places';
+import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { writeAt } from '@/core/plan/at';
-import { SheetStrip } from '@/ui/drawings/SheetStrip';
+import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
+import { doesNotFitText } from '../words';
+import { plural, rollingsText } from './sheetWords';
 
-/** One sheet with its cut pattern, and what that pattern uses against what the plan counts on. */
+const ZOOMS = [1, 1.6, 2.5, 4] as const;
+
+/** One sheet with its cut pattern, what comes out of all of them, and what becomes of the trim. */
 export function StripPanel() {
   const { plan, result, edit } = useEditor();
   const { text } = useUnits();
-  const { grid, gridShare: drawn, lengthMm, widthMm, count } = result.sheet;
-  if (count === 0) return <p>No dough, no sheet: give more in How many.</p>;
-  const apart = Math.abs(drawn - plan.batch.usedShare) > 0.03;
-  const settable = Math.min(1, Math.max(0.2, Math.round(drawn * 100) / 100));
+  const [zoom, setZoom] = useState(0);
+  const [picked, setPicked] = useState<Place | null>(null);
+  const { layout, sheet, trim, working: w } = result;
+  if (sheet.count === 0) return <p>No dough, no sheet: give more in How many.</p>;
+  if (layout.doesNotFit) {
+    return (
+      <section aria-label="One sheet">
+        <h3>Nothing can be cut from this sheet</h3>
+        <p className="mt-1 font-semibold text-brick">
+          <span aria-hidden>✕</span> {doesNotFitText(layout.doesNotFit, text)}
+        </p>
+      </section>
+    );
+  }
+  const { laying } = layout;
   return (
     <section aria-label="One sheet">
-      <h3>
-        One sheet{' '}
-        <span className="font-normal text-ink-dim">
-          <Figure working={result.working.sheetLength}>{text(lengthMm, 'mm')}</Figure> ×{' '}
-          {text(widthMm, 'mm')}, one of {count}
-        </span>
-      </h3>
-      <div className="mt-2 max-md:hidden">
-        <SheetStrip result={result} colour={plan.colour} width={620} />
+      <div className="flex flex-wrap items-end justify-between gap-x-4">
+        <h3>
+          One sheet{' '}
+          <span className="font-normal text-ink-dim">
+            <Figure working={w.sheetLength}>{text(sheet.lengthMm, 'mm')}</Figure> ×{' '}
+            {text(sheet.widthMm, 'mm')}, {SHEET_WAY_NAMES[laying.way].says}
+          </span>
+        </h3>
+        <div className="flex gap-1">
+          <ZoomButton label="Smaller" disabled={zoom === 0} onClick={() => setZoom(zoom - 1)}>
+            <Minus size={18} aria-hidden />
+          </ZoomButton>
+          <ZoomButton
+            label="Larger"
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => setZoom(zoom + 1)}
+          >
+            <Plus size={18} aria-hidden />
+          </ZoomButton>
+          <ZoomButton label="The whole sheet" disabled={zoom === 0} onClick={() => setZoom(0)}>
+            <Maximize2 size={16} aria-hidden />
+          </ZoomButton>
+        </div>
       </div>
-      <div className="mt-2 md:hidden">
-        <SheetStrip result={result} colour={plan.colour} width={350} />
+      <div className="mt-1 overflow-x-auto" tabIndex={zoom > 0 ? 0 : undefined}>
+        <div style={{ width: `${100 * (ZOOMS[zoom] ?? 1)}%` }}>
+          <div className="max-md:hidden">
+            <LayoutDrawing
+              result={result}
+              colour={plan.colour}
+              width={620}
+              picked={picked}
+              onPick={setPicked}
+            />
+          </div>
+          <div className="md:hidden">
+            <LayoutDrawing
+              result={result}
+              colour={plan.colour}
+              width={350}
+              picked={picked}
+              onPick={setPicked}
+            />
+          </div>
+        </div>
       </div>
-      <p className="mt-2">
-        <b>{grid.count} pieces a sheet</b> on a straight grid, {grid.along} along and {grid.across}{' '}
-        across: <Figure working={result.working.sheetDrawn}>{text(drawn, 'share')}</Figure> of it
-        used, before the trim is rolled again.
+      <p className="text-small text-ink-dim" role="status">
+        {picked
+          ? `Blank ${picked.along} along, ${picked.across} across: its mound ${text(picked.x, 'mm')} from the left end, ${text(picked.y, 'mm')} from the near edge.`
+          : 'Point at a blank, or tap it, for where its mound goes.'}
       </p>
-      {apart && drawn >= 0.2 && (
+      <p className="mt-2">
+        <b>
+          {plural(layout.pieces, 'piece')} a {laying.sheets === 2 ? 'pair of sheets' : 'sheet'}
+        </b>{' '}
+        {laying.arrangement && ARRANGEMENT_NAMES[laying.arrangement.id]}:{' '}
+        <Figure working={w.layoutShare}>{text(layout.share, 'share')}</Figure> of it used.{' '}
+        {rollingsText(layout.rollings)} <Figure working={w.trim}>{text(trim.g, 'g')}</Figure>{' '}
+        {trim.use === 'waste'
+          ? 'of trim is thrown out.'
+          : `of trim is left: ${plural(trim.portions, 'portion')} of ${trim.use === 'soup' ? 'soup squares' : 'ribbons'}.`}
+      </p>
+      {plan.batch.usedShare !== undefined && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
-          <span>The plan counts on {text(plan.batch.usedShare, 'share')}.</span>
+          <span>
+            The batch counts on {text(plan.batch.usedShare, 'share')}, your own figure, not on this
+            pattern.
+          </span>
           <button
             type="button"
             className="btn"
-            onClick={() => edit((p) => writeAt(p, 'batch.usedShare', settable))}
+            onClick={() => edit((p) => writeAt(p, 'batch.usedShare', undefined))}
           >
-            Count on {text(settable, 'share')}
+            Count by the pattern
           </button>
         </p>
       )}
     </section>
+  );
+}
+
+function ZoomButton({
+  label,
+  disabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  disabled: boolean;
+  onClick(): void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className="btn min-w-[44px] justify-center"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onClick}
+    >
+      {children}
+    </button>
   );
 }

@@ -1,7 +1,7 @@
-import { arc, type Point } from './drawing';
-import { halfEllipseArc, logMound, thicknessOverDome } from './mound';
-import type { Dimensions, ShapeFamily } from './shape';
-import type { Mound } from './mound';
+import { arc, rectangle, type Point } from '../drawing';
+import { halfEllipseArc, logMound, thicknessOverDome } from '../mound';
+import type { Dimensions, ShapeFamily } from '../shape';
+import type { Mound } from '../mound';
 
 /**
  * What is left of the strip in front of the log, mm. The strip lies under the log (2 r), goes over
@@ -14,6 +14,7 @@ const frontLip = ({ sizeMm }: Dimensions, { radiusMm, heightMm }: Mound): number
 export const agnolottiPinched: ShapeFamily = {
   id: 'agnolottiPinched',
   name: 'Pinched agnolotti',
+  shortName: 'Pinched',
   summary: 'a piped log folded over and pinched into pillows',
   dimensions: [
     { key: 'sizeMm', label: 'Strip', minMm: 30, maxMm: 120 },
@@ -23,6 +24,11 @@ export const agnolottiPinched: ShapeFamily = {
   usualDoseG: [1, 8],
   finishes: ['wheel', 'cutter', 'press'],
   usesLaid: false,
+  usesBlank: false,
+  usesEdge: false,
+  sheetWays: ['single'],
+  layers: { edge: 2 },
+  secondsPerPiece: 4,
   folding: [
     'Pipe one even log along the strip, a finger from the far edge.',
     'Fold the strip over the log and press along the front, air out to one end.',
@@ -93,14 +99,27 @@ export const agnolottiPinched: ShapeFamily = {
       },
     };
   },
-  blank: (size, mound) => ({
-    alongMm: size.pitchMm,
-    acrossMm: size.sizeMm,
-    layers: 1,
-    moundAlongMm: size.pitchMm,
-    moundAcrossMm: 2 * mound.radiusMm,
-    // The log lies behind the lower lip: centre at lip + r from the front edge.
-    moundOffsetMm: size.sizeMm / 2 - frontLip(size, mound) - mound.radiusMm,
-    roundMound: false,
+  cut: ({ sizeMm, pitchMm }) => ({
+    kind: 'rect',
+    alongMm: pitchMm,
+    acrossMm: sizeMm,
+    turnable: false,
   }),
+  blank: (size, mound) => {
+    const { radiusMm: r } = mound;
+    // The log lies behind the lower lip: its middle is at lip + r from the front edge.
+    const at: Point = [0, size.sizeMm / 2 - frontLip(size, mound) - r];
+    const foldAt = at[1] - r;
+    return {
+      outline: rectangle(size.pitchMm, size.sizeMm),
+      mound: rectangle(size.pitchMm, 2 * r, at),
+      moundAt: at,
+      folds: [
+        [
+          [-size.pitchMm / 2, foldAt],
+          [size.pitchMm / 2, foldAt],
+        ],
+      ],
+    };
+  },
 };

@@ -1,0 +1,44 @@
+import { rolledDough } from '../batch/batch';
+import { doughForSheets, sheetRun, type SheetRun } from '../batch/sheetRun';
+import { solveBatch, type Batch } from '../batch/solveBatch';
+import type { PlanContext } from './context';
+import { roundedUpToEggs } from './doughOfBatch';
+
+export interface PlanBatch {
+  readonly batch: Batch;
+  /** The sheets rolled, whole ones and the short last. */
+  readonly run: SheetRun;
+  /** Dough made beyond what the pieces need by share, so that whole sheets and eggs give enough, g. */
+  readonly madeUpG: number;
+}
+
+/**
+ * The plan's batch: by share first, then in whole sheets. A dough made to measure is made up until its
+ * sheets give every piece, and to whole eggs where that is asked for; a dough in hand gives what its
+ * sheets give. With a share of the cook's own, sheets are only counted.
+ */
+export function batchOfPlan(context: PlanContext): PlanBatch {
+  const { plan, pantry, wayIn, terms, addedDoughG, laying } = context;
+  const byLayout = plan.batch.usedShare === undefined && laying.pieces > 0;
+  const given = { ...terms, laying };
+  const runOf = (doughG: number) => sheetRun({ ...given, doughG: rolledDough(doughG, terms) });
+  if ('doughG' in wayIn) {
+    const run = runOf(wayIn.doughG);
+    const mostPieces = byLayout ? run.pieces : Number.MAX_SAFE_INTEGER;
+    return { batch: solveBatch(wayIn, terms, { addedDoughG, mostPieces }), run, madeUpG: 0 };
+  }
+  const exact = solveBatch(wayIn, terms);
+  const needed = exact.dough.inG;
+  const inSheets =
+    byLayout && needed > 0
+      ? doughForSheets(exact.counts.made, rolledDough(needed, terms), given)
+      : null;
+  const sheetsG = inSheets === null ? needed : inSheets / (1 - terms.stuckShare) + terms.endTrimG;
+  const eggsG = plan.dough.roundUp ? (roundedUpToEggs(plan, sheetsG, pantry)?.doughG ?? 0) : 0;
+  const madeUpG = Math.max(0, sheetsG - needed, eggsG - needed);
+  return {
+    batch: solveBatch(wayIn, terms, { addedDoughG: addedDoughG + madeUpG }),
+    run: runOf(needed + madeUpG),
+    madeUpG,
+  };
+}

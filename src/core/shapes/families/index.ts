@@ -1,0 +1,50 @@
+import type { ShapeFamily } from '../shape';
+import { agnolottiFlat } from './agnolottiFlat';
+import { agnolottiPinched } from './agnolottiPinched';
+import { bonnet, cappelletti, foldedTriangle, halfMoon, tortelloni } from './folded';
+import { mouldedRavioli } from './mouldedRavioli';
+import {
+  ravioliRectangle,
+  ravioliRound,
+  ravioliSquare,
+  ravioliTriangle,
+  stampedRound,
+} from './ravioli';
+
+/** Ids of the families the product knows, in the order they are offered. */
+export const FAMILY_IDS = [
+  'ravioliSquare',
+  'ravioliRound',
+  'ravioliRectangle',
+  'ravioliTriangle',
+  'stampedRound',
+  'mouldedRavioli',
+  'halfMoon',
+  'foldedTriangle',
+  'bonnet',
+  'tortelloni',
+  'cappelletti',
+  'agnolottiPinched',
+  'agnolottiFlat',
+] as const;
+
+export type FamilyId = (typeof FAMILY_IDS)[number];
+
+const families: Record<FamilyId, ShapeFamily> = {
+  ravioliSquare,
+  ravioliRound,
+  ravioliRectangle,
+  ravioliTriangle,
+  stampedRound,
+  mouldedRavioli,
+  halfMoon,
+  foldedTriangle,
+  bonnet,
+  tortelloni,
+  cappelletti,
+  agnolottiPinched,
+  agnolottiFlat,
+};
+
+/** The family of an id. `familyOf('tortelloni').name` → `'Tortelloni'` */
+export const familyOf = (id: FamilyId): ShapeFamily => families[id];
