@@ -3,7 +3,7 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
-  serverExternalPackages: ['better-sqlite3'],
+  serverExternalPackages: ['better-sqlite3', 'pdfkit', 'fontkit'],
   // The kitchen's screen needs the room; errors still show.
   devIndicators: false,
   // A pantry of thousands of rows comes in at once.

@@ -1,7 +1,9 @@
 import * as z from 'zod';
 import type { Pantry } from '@/core/composition/pantry';
+import { oneOf } from '@/core/fields';
 import { parsePlan } from '@/core/plan/parsePlan';
 import { PlanError } from '@/core/plan/planError';
+import { TEMPLATES } from '@/core/plan/templatesOfPlan';
 import { check } from './check';
 import { NotFoundError } from './repositories/notFound';
 
@@ -38,6 +40,34 @@ export function parseSave(body: unknown, pantry: Pantry) {
   const save = check(saveSchema, body);
   return { ...save, plan: parsePlan(save.plan, pantry) };
 }
+
+/** What a template may be asked for. */
+export const templateSchema = z.strictObject({
+  template: oneOf('template', TEMPLATES).default('sheet'),
+  paper: oneOf('paper', ['a4', 'letter']).default('a4'),
+  format: oneOf('format', ['pdf', 'svg']).default('pdf'),
+});
+
+/** A file to keep, named after the plan. */
+export function fileAnswer(
+  body: string | Buffer,
+  { name, extension, type }: { name: string; extension: string; type: string },
+): Response {
+  const file = `${name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .slice(0, 60)}.${extension}`;
+  return new Response(typeof body === 'string' ? body : new Uint8Array(body), {
+    headers: {
+      'content-type': type.startsWith('application/pdf') ? type : `${type}; charset=utf-8`,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file)}`,
+    },
+  });
+}
+
+/** There is no sheet to draw: why, for a person. */
+export const nothingToPrint = (): Response =>
+  bad('No blank fits this sheet: there is nothing to print. See Sheet and Shape.', 'shape', 422);
 
 /** Turns what a handler throws into an answer. */
 export async function answer(handle: () => Promise<Response>): Promise<Response> {

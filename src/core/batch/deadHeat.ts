@@ -37,7 +37,7 @@ export interface DeadHeat {
   readonly usedUp: boolean;
 }
 
-interface Candidate extends DeadHeat {
+export interface HeatCandidate extends DeadHeat {
   readonly cost: number;
 }
 
@@ -54,7 +54,7 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
     );
   const thicknesses = nearestFirst(from.thicknessesMm, from.thicknessMm);
   const sizes = nearestFirst(from.sizesMm, from.sizeMm);
-  let best: Candidate | undefined;
+  let best: HeatCandidate | undefined;
   // Dose alone is the first entry; then thickness at the present size; then size as well.
   const stages: [number, number][][] = [
     thicknesses.map((t) => [t, from.sizeMm]),
@@ -62,7 +62,7 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
   ];
   for (const stage of stages) {
     for (const [t, s] of stage) {
-      const candidate = tryOne(from, t, s);
+      const candidate = heatAt(from, t, s);
       if (candidate?.usedUp) return withoutCost(candidate);
       if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
     }
@@ -70,7 +70,15 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
   return best ? withoutCost(best) : nothingPossible(from);
 }
 
-function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candidate | null {
+/**
+ * Uses both up at one thickness and size as far as the dose can; null when not one piece can be made.
+ * `cost` is what is left of each, as shares, added.
+ */
+export function heatAt(
+  from: DeadHeatInput,
+  thicknessMm: number,
+  sizeMm: number,
+): HeatCandidate | null {
   const band = from.doseBandG(thicknessMm, sizeMm) ?? [from.doseG, from.doseG];
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
@@ -101,7 +109,7 @@ function tryOne(from: DeadHeatInput, thicknessMm: number, sizeMm: number): Candi
   };
 }
 
-const withoutCost = ({ cost: _cost, ...rest }: Candidate): DeadHeat => rest;
+const withoutCost = ({ cost: _cost, ...rest }: HeatCandidate): DeadHeat => rest;
 
 const nothingPossible = (from: DeadHeatInput): DeadHeat => ({
   doseG: from.doseG,

@@ -9,8 +9,22 @@ const KITCHEN_VERSION = 1;
 const cutterSchema = z.strictObject({
   name: shortText('Cutter name', 60),
   mm: quantity('Cutter size', { min: 15, max: 200, unit: 'mm' }),
-  form: oneOf('Cutter form', ['square', 'round', 'wheel']),
+  form: oneOf('Cutter form', ['square', 'round', 'wheel', 'stamp']),
+  edge: oneOf('Cutter edge', ['plain', 'fluted']).default('plain'),
 });
+
+const mouldSchema = z.strictObject({
+  name: shortText('Mould name', 60),
+  rows: quantity('Rows', { min: 1, max: 20, whole: true }),
+  columns: quantity('Columns', { min: 1, max: 20, whole: true }),
+  pitchMm: quantity('Pocket to pocket', { min: 20, max: 110, unit: 'mm' }),
+  pocketMm: quantity('Pocket across', { min: 12, max: 100, unit: 'mm' }),
+  depthMm: quantity('Pocket depth', { min: 3, max: 40, unit: 'mm' }),
+  pocket: oneOf('Pocket', ['square', 'disc']),
+});
+
+export type Mould = z.infer<typeof mouldSchema>;
+export type Cutter = z.infer<typeof cutterSchema>;
 
 const spoonSchema = z.strictObject({
   name: shortText('Spoon name', 60),
@@ -44,6 +58,10 @@ export const kitchenSchema = z.strictObject({
   bagMl: quantity('Piping bag', { min: 50, max: 5000, unit: 'ml' }).default(450),
   rollers: z.array(rollerSchema).min(1, 'Rollers must hold at least one').max(20),
   cutters: z.array(cutterSchema).max(40),
+  /** Trays and plates with pockets. */
+  moulds: z.array(mouldSchema).max(20).default([]),
+  /** The longest sheet that the bench and the arms take. */
+  benchMm: quantity('Longest sheet', { min: 150, max: 4000, unit: 'mm' }).default(900),
   spoons: z.array(spoonSchema).max(20),
   pots: z.array(potSchema).max(20),
 });
@@ -67,10 +85,14 @@ export const startingKitchen: Kitchen = {
   bagMl: 450,
   rollers: [...genericRollers],
   cutters: [
-    { name: '50 cutter', mm: 50, form: 'square' },
-    { name: '60 cutter', mm: 60, form: 'square' },
-    { name: '70 cutter', mm: 70, form: 'square' },
+    { name: '50 cutter', mm: 50, form: 'square', edge: 'plain' },
+    { name: '60 cutter', mm: 60, form: 'square', edge: 'plain' },
+    { name: '70 cutter', mm: 70, form: 'square', edge: 'plain' },
+    { name: '60 ring', mm: 60, form: 'round', edge: 'plain' },
+    { name: '80 ring', mm: 80, form: 'round', edge: 'plain' },
   ],
+  moulds: [],
+  benchMm: 900,
   spoons: [
     { name: '1 tsp', ml: 5 },
     { name: '2 tsp', ml: 10 },

@@ -86,6 +86,23 @@ export const atThickness = (laying: Laying, thicknessMm: number): Laying => ({
   massG: massOfLength({ ...laying, thicknessMm }, laying.lengthMm),
 });
 
+/**
+ * Length of the longest sheet in this pattern that gives no more than so many pieces, mm; null when
+ * even one stack gives more. Law.
+ */
+export function lengthForPieces(laying: Laying, pieces: number): number | null {
+  const { arrangement } = laying;
+  if (!arrangement) return null;
+  let stacks = 0;
+  while (
+    stacks < laying.stacks &&
+    piecesOf(laying.way, blanksIn(arrangement, stacks + 1)) <= pieces
+  ) {
+    stacks += 1;
+  }
+  return stacks > 0 ? lengthForRoom(laying, lengthOfStacks(arrangement, stacks)) : null;
+}
+
 /** Blanks that a shorter laid sheet gives in the same pattern. Law. */
 export const blanksInLength = (laying: Laying, lengthMm: number): number =>
   laying.arrangement

@@ -42,21 +42,32 @@ export function doseBand(piece: Omit<PieceInput, 'doseG'>): readonly [number, nu
   return most >= low ? [low, most] : null;
 }
 
+/** A plan's piece as typed, before any dead heat. */
+export function typedPiece(plan: Plan, pantry: Pantry): PieceInput {
+  const composition = composeFilling(plan.filling, pantry);
+  return pieceOf(plan, composition.densityGPerMl, stiffnessOf(plan.filling, composition).pa);
+}
+
+const pieceOf = (
+  { shape, sheet }: Plan,
+  densityGPerMl: number,
+  yieldStressPa: number,
+): PieceInput => ({
+  family: familyOf(shape.family),
+  size: shape,
+  thicknessMm: sheet.thicknessMm,
+  finish: shape.finish,
+  doseG: shape.doseG,
+  densityGPerMl,
+  yieldStressPa,
+  laid: shape.laid,
+});
+
 /** Reads a plan into the parts its stations need, solving the dead heat where asked. */
 export function planContext(plan: Plan, pantry: Pantry): PlanContext {
-  const { filling, shape, sheet } = plan;
-  const composition = composeFilling(filling, pantry);
-  const yieldStressPa = stiffnessOf(filling, composition).pa;
-  const typed: PieceInput = {
-    family: familyOf(shape.family),
-    size: shape,
-    thicknessMm: sheet.thicknessMm,
-    finish: shape.finish,
-    doseG: shape.doseG,
-    densityGPerMl: composition.densityGPerMl,
-    yieldStressPa,
-    laid: shape.laid,
-  };
+  const composition = composeFilling(plan.filling, pantry);
+  const yieldStressPa = stiffnessOf(plan.filling, composition).pa;
+  const typed = pieceOf(plan, composition.densityGPerMl, yieldStressPa);
   const heat = plan.batch.wayIn === 'both' ? deadHeat(deadHeatInput(plan, typed)) : null;
   const piece = heat ? withHeat(typed, heat) : typed;
   const laying = layingFor(plan, piece);

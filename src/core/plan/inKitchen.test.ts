@@ -25,6 +25,6 @@ describe('inKitchen', () => {
 
   it('keeps the plan’s own roller where a kitchen has none', () => {
     const plan = startingPlans.tortelloni;
-    expect(inKitchen(plan, { ...kitchen, rollers: [] }).sheet).toEqual(plan.sheet);
+    expect(inKitchen(plan, { ...kitchen, rollers: [] }).sheet.roller).toEqual(plan.sheet.roller);
   });
 });

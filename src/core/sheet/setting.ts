@@ -16,7 +16,11 @@ const SAME_SHARE = 0.06;
  * @param springBack how much thicker than the gap a sheet comes out, share
  * @example nearestSetting(tenStep, 0.8, 0.035) // { label: '8', mm: 0.828, between: false }
  */
-export function nearestSetting(roller: Roller, thicknessMm: number, springBack = 0): Setting {
+export function nearestSetting(
+  roller: Pick<Roller, 'steps'>,
+  thicknessMm: number,
+  springBack = 0,
+): Setting {
   const nearest = roller.steps
     .map(({ label, mm }) => ({ label, mm: mm * (1 + springBack) }))
     .reduce((best, step) =>

@@ -82,7 +82,8 @@ export function GearList({
   );
 }
 
-function ItemName({
+/** A name edited in place; emptied, it stays as it was. */
+export function ItemName({
   title,
   name,
   onChange,

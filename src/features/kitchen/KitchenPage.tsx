@@ -9,7 +9,9 @@ import { writeKitchen } from '@/server/actions/kitchen';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { GearList } from './GearList';
-import { Rollers } from './Rollers';
+import { Cutters } from './Cutters';
+import { Moulds } from './Moulds';
+import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
 
 /** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
@@ -90,6 +92,14 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             step={0.05}
             onChange={(rh) => void change({ ...kitchen, rh })}
           />
+          <QuantityField
+            label="Longest sheet"
+            kind="length"
+            range={{ min: 150, max: 4000, unit: 'mm' }}
+            value={kitchen.benchMm}
+            step={50}
+            onChange={(benchMm) => void change({ ...kitchen, benchMm })}
+          />
           <EggGrade
             eggG={kitchen.eggG}
             yolkG={kitchen.yolkG}
@@ -116,33 +126,16 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
           rollers={kitchen.rollers}
           onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)}
         />
+        <Cutters
+          cutters={kitchen.cutters}
+          onChange={(cutters, undo) => void change({ ...kitchen, cutters }, undo)}
+        />
+        <Moulds
+          moulds={kitchen.moulds}
+          widestMm={Math.max(...kitchen.rollers.map(({ widthMm }) => widthMm))}
+          onChange={(moulds, undo) => void change({ ...kitchen, moulds }, undo)}
+        />
         <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-3">
-          <GearList
-            title="Square cutters"
-            unitLabel="Side"
-            kind="length"
-            range={{ min: 15, max: 200, unit: 'mm' }}
-            items={kitchen.cutters
-              .filter(({ form }) => form === 'square')
-              .map(({ name, mm }) => ({ name, value: mm }))}
-            fresh={{ name: 'New cutter', value: 55 }}
-            onChange={(items, undo) =>
-              void change(
-                {
-                  ...kitchen,
-                  cutters: [
-                    ...items.map(({ name, value }) => ({
-                      name,
-                      mm: value,
-                      form: 'square' as const,
-                    })),
-                    ...kitchen.cutters.filter(({ form }) => form !== 'square'),
-                  ],
-                },
-                undo,
-              )
-            }
-          />
           <GearList
             title="Spoons"
             unitLabel="Level, ml"

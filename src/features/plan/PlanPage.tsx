@@ -39,7 +39,15 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
   const { plan } = state;
   const result = useMemo(() => evaluatePlan(plan, pantry), [plan, pantry]);
   const value = useMemo<EditorValue>(
-    () => ({ plan, result, kitchen, pantry, edit: editor.edit, tryEdit: editor.tryEdit }),
+    () => ({
+      plan,
+      result,
+      kitchen,
+      pantry,
+      edit: editor.edit,
+      tryEdit: editor.tryEdit,
+      settle: () => editor.flush().then(() => {}),
+    }),
     [plan, result, kitchen, pantry, editor],
   );
 

@@ -60,3 +60,62 @@ export function TowelTestDrawing({ colour, took }: { colour: string; took: strin
     </svg>
   );
 }
+
+/** A strip hanging from a hand, torn where its own weight was too much. */
+export function HangTestDrawing({ length }: { length: string }) {
+  return (
+    <svg
+      viewBox="0 0 110 190"
+      role="img"
+      aria-label={`A strip that tore with ${length} hanging`}
+      className="block w-full max-w-[110px]"
+    >
+      <g fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.5} strokeLinejoin="round">
+        <path d="M8 20 H50 Q62 20 62 32 V44 L57 48 L53 43 L48 47 L44 44 V36 H8 Z" />
+        <path d="M44 56 L48 60 L53 55 L57 60 L62 56 V172 H44 Z" />
+      </g>
+      <path
+        d="M6 40 H38"
+        stroke="var(--board-rule)"
+        strokeWidth={5}
+        strokeLinecap="round"
+        fill="none"
+      />
+      <Dimension vertical from={44} to={172} at={82} text={length} />
+    </svg>
+  );
+}
+
+/** A strip laid flat, its length and width to be measured, and the scale it was weighed on. */
+export function StripTestDrawing() {
+  return (
+    <svg
+      viewBox="0 0 250 110"
+      role="img"
+      aria-label="A strip laid flat: measure its length and its width, then weigh it"
+      className="block w-full max-w-[250px]"
+    >
+      <rect
+        x={46}
+        y={14}
+        width={196}
+        height={38}
+        rx={2}
+        fill="var(--dough)"
+        stroke="var(--draw)"
+        strokeWidth={1.5}
+      />
+      <Dimension from={46} to={242} at={72} text="length" />
+      <Dimension vertical from={14} to={52} at={26} text="width" />
+      <g stroke="var(--draw)" strokeWidth={1.5} fill="var(--board-raised)">
+        <path d="M100 92 H188 L194 106 H94 Z" />
+      </g>
+      <path
+        d="M112 92 q12 -14 24 0 q10 -12 20 0 q8 -8 16 0 Z"
+        fill="var(--dough)"
+        stroke="var(--draw)"
+        strokeWidth={1.5}
+      />
+    </svg>
+  );
+}

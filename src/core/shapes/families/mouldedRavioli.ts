@@ -4,7 +4,7 @@ import { cappedSection } from '../sections';
 import type { ShapeFamily } from '../shape';
 
 /** Frame of a mould that the sheet must cover all round its pockets, mm. Rule. */
-const MOULD_RIM_MM = 6;
+export const MOULD_RIM_MM = 6;
 
 /** Ravioli in a tray or plate mould: the sheet pressed into pockets, filled, covered, rolled off with a pin. */
 export const mouldedRavioli: ShapeFamily = {

@@ -15,6 +15,8 @@ export interface EditorValue {
   edit(change: (plan: Plan) => Plan, key?: string): void;
   /** For a field that shows a refusal itself: the reason, or null when the change was taken. */
   tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;
+  /** Sends everything that is not stored yet. */
+  settle(): Promise<void>;
 }
 
 const Context = createContext<EditorValue | null>(null);

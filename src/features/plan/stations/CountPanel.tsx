@@ -1,6 +1,7 @@
 'use client';
 
 import { useEditor } from '../editor/EditorContext';
+import { DeadHeats } from './DeadHeats';
 import { LedgerBar } from './LedgerBar';
 
 /** Where every gram of dough and filling goes. */
@@ -9,6 +10,7 @@ export function CountPanel() {
   const { working: w } = result;
   return (
     <div className="grid gap-6">
+      {plan.batch.wayIn === 'both' && <DeadHeats />}
       <LedgerBar
         title="Where the dough goes"
         total={w.doughTotal}

@@ -7,38 +7,45 @@ import type { Plan } from '@/core/plan/schema';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
-import { PieceAbove } from '@/ui/drawings/PieceAbove';
+import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { Choice } from '@/ui/fields/Choice';
 import { Ruler } from '@/ui/fields/Ruler';
+import { after } from '@/ui/layout/after';
+import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
-import { PlanChoice } from './PlanField';
+import { cuttersFor, isMould, withMould } from './shape/tools';
+import { PlanChoice, PlanField } from './PlanField';
 import { StripPanel } from './StripPanel';
+
+/** The panels behind the first: fetched after the page, all at once. */
+export const loadShapeLeaves = () => import('./shape');
 
 /** Set by hand, a dose or a size stays as it is in a dead heat. */
 const held = (plan: Plan, key: 'dose' | 'size'): Plan =>
   plan.batch.wayIn === 'both' ? writeAt(plan, `batch.mayChange.${key}`, false) : plan;
 
 export function ShapeControls() {
-  const { plan, edit } = useEditor();
+  const { plan, result, edit } = useEditor();
   const family = familyOf(plan.shape.family);
   return (
     <>
       <Choice
         label="Family"
-        columns={2}
+        columns={4}
         value={plan.shape.family}
         options={FAMILY_IDS.map((id) => ({
           value: id,
           label: (
-            <span className="flex flex-col items-center gap-1 px-1 py-2">
-              <FamilyGlyph family={id} colour={plan.colour} />
-              {familyOf(id).name}
+            <span className="flex flex-col items-center gap-0.5 py-1.5 text-small">
+              <FamilyGlyph family={id} colour={plan.colour} className="h-9 w-11" />
+              <span className="whitespace-nowrap">{familyOf(id).shortName}</span>
             </span>
           ),
         }))}
         onChange={(id) => edit((p) => changeFamily(p, id))}
       />
+      {plan.shape.family === 'mouldedRavioli' && <MouldPicker />}
       <SizeRulers />
       <DoseRuler />
       {family.usesLaid && (
@@ -52,12 +59,82 @@ export function ShapeControls() {
           ]}
         />
       )}
-      <PlanChoice
-        at="shape.finish"
-        label="Edge"
-        options={family.finishes.map((value) => ({ value, label: FINISHES[value].name }))}
-      />
+      {family.usesBlank && (
+        <PlanChoice
+          at="shape.blank"
+          label="Cut as"
+          options={[
+            { value: 'square', label: 'Squares' },
+            { value: 'disc', label: 'Discs' },
+          ]}
+        />
+      )}
+      {family.finishes.length > 1 && (
+        <PlanChoice
+          at="shape.finish"
+          label="Edge"
+          options={family.finishes.map((value) => ({ value, label: FINISHES[value].name }))}
+        />
+      )}
+      {family.usesEdge && (
+        <PlanChoice
+          at="shape.edge"
+          label="Edge line"
+          options={[
+            { value: 'plain', label: 'Plain' },
+            { value: 'fluted', label: 'Fluted' },
+          ]}
+        />
+      )}
+      {family.sheetWays.length > 1 && (
+        <Choice
+          label="Sheets"
+          columns={2}
+          value={result.layout.way}
+          options={family.sheetWays.map((value) => ({
+            value,
+            label: SHEET_WAY_NAMES[value].name,
+          }))}
+          onChange={(way) => edit((p) => writeAt(p, 'shape.sheets', way))}
+        />
+      )}
+      <PlanField at="shape.gapMm" />
     </>
+  );
+}
+
+/** A mould of the kitchen, taken with all its measures. */
+function MouldPicker() {
+  const { plan, kitchen, edit } = useEditor();
+  const { shape } = plan;
+  const own = kitchen.moulds.find((mould) => isMould(shape, mould));
+  return (
+    <label className="block">
+      <span className="mb-1 block text-small text-ink-dim">Mould</span>
+      <select
+        className="field"
+        value={own?.name ?? ''}
+        onChange={(event) => {
+          const mould = kitchen.moulds.find(({ name }) => name === event.target.value);
+          if (mould) edit((p) => withMould(p, mould));
+        }}
+      >
+        <option value="" disabled>
+          {kitchen.moulds.length
+            ? `Your own: ${shape.rows} × ${shape.columns}`
+            : 'None in the kitchen yet'}
+        </option>
+        {kitchen.moulds.map(({ name, rows, columns }) => (
+          <option key={name} value={name}>
+            {name}, {rows} × {columns}
+          </option>
+        ))}
+      </select>
+      <span className="mt-2 grid grid-cols-2 gap-3">
+        <PlanField at="shape.rows" />
+        <PlanField at="shape.columns" />
+      </span>
+    </label>
   );
 }
 
@@ -68,10 +145,7 @@ function SizeRulers() {
   return family.dimensions.map(({ key, label, minMm, maxMm }) => {
     const value = result.shape[key];
     const isSize = key === 'sizeMm';
-    const cutters =
-      isSize && family.dimensions.length === 1
-        ? kitchen.cutters.filter(({ form }) => form === 'square')
-        : [];
+    const cutters = isSize ? cuttersFor(plan, kitchen.cutters) : [];
     const smallest = isSize ? result.shape.smallestSizeMm : null;
     return (
       <Ruler
@@ -139,25 +213,23 @@ function DoseRuler() {
   );
 }
 
+const FoldingPanel = after(() => loadShapeLeaves().then((m) => m.FoldingPanel));
+const ToolsPanel = after(() => loadShapeLeaves().then((m) => m.ToolsPanel));
+const ComparePanel = after(() => loadShapeLeaves().then((m) => m.ComparePanel));
+const TemplatesPanel = after(() => loadShapeLeaves().then((m) => m.TemplatesPanel));
+
+/** The sheet with its pattern; how to fold, with what, what else could be made, and templates to lay under. */
 export function ShapePanel() {
-  const { plan, result } = useEditor();
-  const family = familyOf(plan.shape.family);
   return (
-    <div className="grid gap-6">
-      <StripPanel />
-      <section aria-label="Folding" className="grid items-center gap-5 sm:grid-cols-[180px_1fr]">
-        <figure className="max-sm:mx-auto max-sm:w-[180px]">
-          <PieceAbove result={result} colour={plan.colour} size={180} />
-          <figcaption className="text-center text-small text-ink-dim">
-            From above; thick line, the lip
-          </figcaption>
-        </figure>
-        <ol className="grid list-decimal gap-1.5 pl-5">
-          {family.folding.map((step) => (
-            <li key={step}>{step}</li>
-          ))}
-        </ol>
-      </section>
-    </div>
+    <Tabs
+      label="Shape"
+      tabs={[
+        { id: 'strip', label: 'One sheet', content: <StripPanel /> },
+        { id: 'fold', label: 'Folding', content: <FoldingPanel /> },
+        { id: 'tools', label: 'Tools', content: <ToolsPanel /> },
+        { id: 'compare', label: 'Compare shapes', content: <ComparePanel /> },
+        { id: 'templates', label: 'Templates', content: <TemplatesPanel /> },
+      ]}
+    />
   );
 }

@@ -3,7 +3,7 @@
 import { Maximize2, Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
-import type { Place } from '@/core/layout/places';
+import { placesOf, type Place } from '@/core/layout/places';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { writeAt } from '@/core/plan/at';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
@@ -11,7 +11,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
 import { doesNotFitText } from '../words';
-import { plural, rollingsText } from './sheetWords';
+import { patternText, plural, rollingsText } from './sheetWords';
 
 const ZOOMS = [1, 1.6, 2.5, 4] as const;
 
@@ -41,7 +41,7 @@ export function StripPanel() {
           One sheet{' '}
           <span className="font-normal text-ink-dim">
             <Figure working={w.sheetLength}>{text(sheet.lengthMm, 'mm')}</Figure> ×{' '}
-            {text(sheet.widthMm, 'mm')}, {SHEET_WAY_NAMES[laying.way].says}
+            {text(sheet.widthMm, 'mm')}
           </span>
         </h3>
         <div className="flex gap-1">
@@ -85,7 +85,7 @@ export function StripPanel() {
       <p className="text-small text-ink-dim" role="status">
         {picked
           ? `Blank ${picked.along} along, ${picked.across} across: its mound ${text(picked.x, 'mm')} from the left end, ${text(picked.y, 'mm')} from the near edge.`
-          : 'Point at a blank, or tap it, for where its mound goes.'}
+          : `${patternText(placesOf(laying), text)} Point at a blank, or tap it, for its place.`}
       </p>
       <p className="mt-2">
         <b>

@@ -1,4 +1,6 @@
 import type { Rolling } from '@/core/batch/sheetRun';
+import type { Place } from '@/core/layout/places';
+import type { WriteFigure } from '../words';
 
 /** `plural(2, 'piece')` → `'2 pieces'` */
 export const plural = (count: number, word: string): string =>
@@ -18,4 +20,17 @@ export function rollingsText(rollings: readonly Rolling[]): string {
       return `${pieces} from the trim rolled ${generation === 1 ? 'again' : 'a second time'}`;
     });
   return said.length ? `${said.join(', ')}.` : '';
+}
+
+/** How mounds are set out, in words: the first, and how far on the next one is along and across. */
+export function patternText(places: readonly Place[], write: WriteFigure): string {
+  const [first] = places;
+  if (!first) return '';
+  const next = places.find(({ along }) => along === first.along + 1);
+  const beside = places.find(({ along, across }) => along === first.along && across === 2);
+  const on = [
+    next ? `the next ${write(next.x - first.x, 'mm')} along` : '',
+    beside ? `${write(Math.abs(beside.y - first.y), 'mm')} across` : '',
+  ].filter(Boolean);
+  return `First mound ${write(first.x, 'mm')} from the end and ${write(first.y, 'mm')} from the edge${on.length ? `, ${on.join(', ')}` : ''}.`;
 }

@@ -1,21 +1,15 @@
-import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import type { StationId } from '@/core/plan/stations';
+import { after } from '@/ui/layout/after';
 import { steadily } from '@/ui/layout/steadily';
 import { CountControls } from './Count';
-import { ShapeControls, ShapePanel } from './Shape';
-
-const Fetching = () => <p className="text-ink-dim">Fetching…</p>;
-
-/** A part that comes after the page, tried for until it is there. */
-const after = (load: () => Promise<ComponentType>): ComponentType =>
-  dynamic(() => steadily(load), { loading: Fetching });
+import { loadShapeLeaves, ShapeControls, ShapePanel } from './Shape';
 
 const LOADS = {
   count: () => import('./CountPanel'),
   dough: () => import('./dough'),
   filling: () => import('./filling'),
-  sheet: () => import('./Sheet'),
+  sheet: () => import('./sheet'),
   seal: () => import('./Seal'),
   boil: () => import('./Boil'),
 };
@@ -51,4 +45,4 @@ export const stationParts: Record<StationId, { Controls: ComponentType; Panel: C
 
 /** Fetches the stations that are not open, so that they open at once and without a line. */
 export const fetchStations = (): void =>
-  Object.values(LOADS).forEach((load) => void steadily<unknown>(load));
+  [...Object.values(LOADS), loadShapeLeaves].forEach((load) => void steadily<unknown>(load));

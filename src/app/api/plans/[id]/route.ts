@@ -1,5 +1,5 @@
 import { database } from '@/server/db/database';
-import { answer, parseSave, readBody } from '@/server/planRequests';
+import { answer, fileAnswer, parseSave, readBody } from '@/server/planRequests';
 import { getPantry } from '@/server/repositories/pantry';
 import { getPlan, savePlan } from '@/server/repositories/plans';
 
@@ -9,15 +9,10 @@ type Context = { params: Promise<{ id: string }> };
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const { plan } = getPlan(database(), (await params).id);
-    const file = `${plan.name
-      .toLowerCase()
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
-      .slice(0, 60)}.plan.json`;
-    return new Response(`${JSON.stringify(plan, null, 2)}\n`, {
-      headers: {
-        'content-type': 'application/json; charset=utf-8',
-        'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file)}`,
-      },
+    return fileAnswer(`${JSON.stringify(plan, null, 2)}\n`, {
+      name: plan.name,
+      extension: 'plan.json',
+      type: 'application/json',
     });
   });
 

@@ -1,9 +1,10 @@
 'use client';
 
 import { useId, useState } from 'react';
+import { RollerFields } from './RollerFields';
+import { Calibration } from './Calibration';
 import { genericRollers } from '@/core/sheet/genericRollers';
 import type { Roller } from '@/core/sheet/roller';
-import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** The rollers, each dial drawn as a stair with what every step leaves. */
@@ -14,8 +15,10 @@ export function Rollers({
   rollers: readonly Roller[];
   onChange(rollers: Roller[], undo?: string): void;
 }) {
-  const [open, setOpen] = useState<string | null>(null);
+  const [open, setOpen] = useState<{ id: string; at: 'edit' | 'measure' } | null>(null);
   const pick = useId();
+  const replace = (roller: Roller, next: Roller) =>
+    onChange(rollers.map((each) => (each.id === roller.id ? next : each)));
   const free = (id: string) => {
     let next = id;
     for (let n = 2; rollers.some((roller) => roller.id === next); n += 1) next = `${id}-${n}`;
@@ -25,8 +28,8 @@ export function Rollers({
     <section aria-label="Rollers">
       <h2 className="text-lead">Rollers</h2>
       <p className="max-w-prose text-ink-dim">
-        A dial’s number means nothing without the machine: these are the millimetres each step
-        leaves. Roll a strip, weigh it, measure its length and width, and put in what it truly is.
+        A dial’s number means nothing without the machine: these are the millimetres between the
+        rollers at each step. Measure your own with a few weighed strips.
       </p>
       <ul className="mt-3 grid gap-4">
         {rollers.map((roller) => (
@@ -34,14 +37,20 @@ export function Rollers({
             <div className="flex flex-wrap items-center justify-between gap-3">
               <h3>{roller.name}</h3>
               <div className="flex gap-2">
-                <button
-                  type="button"
-                  className="btn"
-                  aria-expanded={open === roller.id}
-                  onClick={() => setOpen(open === roller.id ? null : roller.id)}
-                >
-                  {open === roller.id ? 'Close' : 'Edit'}
-                </button>
+                {(['edit', 'measure'] as const).map((at) => {
+                  const isOpen = open?.id === roller.id && open.at === at;
+                  return (
+                    <button
+                      key={at}
+                      type="button"
+                      className="btn"
+                      aria-expanded={isOpen}
+                      onClick={() => setOpen(isOpen ? null : { id: roller.id, at })}
+                    >
+                      {isOpen ? 'Close' : at === 'edit' ? 'Edit' : 'Measure it'}
+                    </button>
+                  );
+                })}
                 <button
                   type="button"
                   className="btn"
@@ -58,14 +67,12 @@ export function Rollers({
               </div>
             </div>
             <Stair roller={roller} />
-            {open === roller.id && (
-              <RollerFields
-                roller={roller}
-                onChange={(next) =>
-                  onChange(rollers.map((each) => (each.id === roller.id ? next : each)))
-                }
-              />
-            )}
+            {open?.id === roller.id &&
+              (open.at === 'edit' ? (
+                <RollerFields roller={roller} onChange={(next) => replace(roller, next)} />
+              ) : (
+                <Calibration roller={roller} onChange={(next) => replace(roller, next)} />
+              ))}
           </li>
         ))}
       </ul>
@@ -140,64 +147,5 @@ function Stair({ roller }: { roller: Roller }) {
         );
       })}
     </svg>
-  );
-}
-
-function RollerFields({ roller, onChange }: { roller: Roller; onChange(roller: Roller): void }) {
-  const [name, setName] = useState(roller.name);
-  return (
-    <div className="mt-2 grid gap-3 rounded-lg border-[1.5px] border-board-rule p-4">
-      <div className="grid gap-3 sm:grid-cols-[1fr_10rem]">
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Name</span>
-          <input
-            className="field"
-            maxLength={80}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-            onBlur={() =>
-              name.trim()
-                ? name !== roller.name && onChange({ ...roller, name })
-                : setName(roller.name)
-            }
-          />
-        </label>
-        <QuantityField
-          label="Width"
-          kind="length"
-          range={{ min: 80, max: 700, unit: 'mm' }}
-          value={roller.widthMm}
-          step={5}
-          onChange={(widthMm) => onChange({ ...roller, widthMm })}
-        />
-      </div>
-      <div className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6">
-        {roller.steps.map((step, index) => {
-          const wider = roller.steps[index - 1]?.mm ?? 12;
-          const thinner = roller.steps[index + 1]?.mm ?? 0.2;
-          return (
-            <QuantityField
-              key={step.label}
-              label={`Dial ${step.label} leaves`}
-              kind="length"
-              // Widest first: a step stays between its neighbours.
-              range={{
-                min: index === roller.steps.length - 1 ? 0.2 : Number((thinner + 0.01).toFixed(2)),
-                max: index === 0 ? 12 : Number((wider - 0.01).toFixed(2)),
-                unit: 'mm',
-              }}
-              value={step.mm}
-              step={0.05}
-              onChange={(mm) =>
-                onChange({
-                  ...roller,
-                  steps: roller.steps.map((each, i) => (i === index ? { ...each, mm } : each)),
-                })
-              }
-            />
-          );
-        })}
-      </div>
-    </div>
   );
 }

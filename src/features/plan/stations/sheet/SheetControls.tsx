@@ -3,27 +3,33 @@
 import { writeAt } from '@/core/plan/at';
 import type { Plan } from '@/core/plan/schema';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { DUST_KINDS, DUSTS } from '@/core/sheet/dust';
+import { PASS_STYLE_NAMES, PASS_STYLES } from '@/core/sheet/passes';
 import type { Roller } from '@/core/sheet/roller';
+import { familyOf } from '@/core/shapes/families';
 import { Choice } from '@/ui/fields/Choice';
 import { Ruler } from '@/ui/fields/Ruler';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
-import { DialPanel } from './DialPanel';
-import { PlanField } from './PlanField';
-import { StripPanel } from './StripPanel';
+import { useEditor } from '../../editor/EditorContext';
+import { PlanChoice, PlanField } from '../PlanField';
 
 export function SheetControls() {
   const { plan, result, kitchen, edit } = useEditor();
   const { text } = useUnits();
   const { roller } = plan.sheet;
+  const family = familyOf(plan.shape.family);
   const rollers = kitchen.rollers.some(({ id }) => id === roller.id)
     ? kitchen.rollers
     : [roller, ...kitchen.rollers];
   const measured = kitchen.rollers.find(({ id }) => id === roller.id);
   const remeasured =
-    measured && JSON.stringify(measured) !== JSON.stringify(roller) ? measured : null;
+    measured && JSON.stringify(measured.steps) !== JSON.stringify(roller.steps) ? measured : null;
   const { bandMm, setting, between, seen, thicknessMm } = result.sheet;
-  const shown = roller.steps.filter(({ mm }) => mm <= 2.1);
+  // A mark stands where the sheet comes out, spring-back counted.
+  const back = 1 + result.dough.springBack;
+  const shown = roller.steps
+    .map(({ label, mm }) => ({ label, mm: Math.round(mm * back * 100) / 100 }))
+    .filter(({ mm }) => mm <= 2.1);
   const solved = result.deadHeat !== null && plan.batch.mayChange.thickness;
   return (
     <>
@@ -83,22 +89,86 @@ export function SheetControls() {
           `Dial ${setting} leaves ${text(result.sheet.nearestMm, 'mm')}: this is between two steps. `}
         Marks are the steps of this dial.
       </p>
-      <div className="grid grid-cols-2 gap-3">
+      <PlanChoice
+        at="sheet.passes"
+        label="Passes"
+        columns={2}
+        options={PASS_STYLES.map((value) => ({ value, label: PASS_STYLE_NAMES[value].name }))}
+      />
+      <PlanChoice
+        at="sheet.speed"
+        label="Turned"
+        options={[
+          { value: 'slow', label: 'Slowly' },
+          { value: 'even', label: 'Evenly' },
+          { value: 'fast', label: 'Fast' },
+        ]}
+      />
+      <div className="grid grid-cols-2 items-end gap-3">
         <PlanField at="sheet.widthMm" />
         <PlanField at="sheet.benchMm" />
-        <PlanField at="batch.usedShare" />
-        <PlanField at="batch.trimUsable" />
+        <PlanField at="sheet.endMm" />
+        <PlanField at="dough.work.folds" />
       </div>
-      <Choice
-        label="Trim rolled again"
-        value={String(plan.batch.rerolls)}
-        options={[
-          { value: '0', label: 'Never' },
-          { value: '1', label: 'Once' },
-          { value: '2', label: 'Twice' },
-        ]}
-        onChange={(rerolls) => edit((p) => writeAt(p, 'batch.rerolls', Number(rerolls)))}
-      />
+      <details open>
+        <summary className="min-h-[44px] py-2 font-semibold">Hands and air</summary>
+        <div className="grid grid-cols-2 items-end gap-3">
+          <PlanField at="sheet.people" />
+          <PlanField
+            at="sheet.secondsPerPiece"
+            optional
+            placeholder={`${family.secondsPerPiece}, usual`}
+          />
+          <PlanField at="sheet.rh" />
+          <PlanChoice
+            at="sheet.air"
+            label="Air"
+            options={[
+              { value: 'still', label: 'Still' },
+              { value: 'fan', label: 'A fan' },
+            ]}
+          />
+        </div>
+      </details>
+      <details open>
+        <summary className="min-h-[44px] py-2 font-semibold">Dust and trim</summary>
+        <div className="grid gap-3">
+          <PlanChoice
+            at="sheet.dust.kind"
+            label="Bench dust"
+            columns={2}
+            options={DUST_KINDS.map((value) => ({ value, label: DUSTS[value].name }))}
+          />
+          <Choice
+            label="Trim rolled again"
+            value={String(plan.batch.rerolls)}
+            options={[
+              { value: '0', label: 'Never' },
+              { value: '1', label: 'Once' },
+              { value: '2', label: 'Twice' },
+            ]}
+            onChange={(rerolls) => edit((p) => writeAt(p, 'batch.rerolls', Number(rerolls)))}
+          />
+          <PlanChoice
+            at="batch.trimTo"
+            label="Last trim"
+            options={[
+              { value: 'ribbons', label: 'Ribbons' },
+              { value: 'soup', label: 'Soup squares' },
+              { value: 'waste', label: 'Thrown out' },
+            ]}
+          />
+          <div className="grid grid-cols-2 items-end gap-3">
+            {plan.sheet.dust.kind !== 'none' && <PlanField at="sheet.dust.gPerKg" />}
+            <PlanField at="batch.trimUsable" />
+            <PlanField
+              at="batch.usedShare"
+              optional
+              placeholder={`${text(result.layout.share, 'share')} by pattern`}
+            />
+          </div>
+        </div>
+      </details>
     </>
   );
 }
@@ -120,13 +190,4 @@ function onRoller(plan: Plan, roller: Roller): Plan {
       widthMm: Math.min(plan.sheet.widthMm, roller.widthMm),
     },
   };
-}
-
-export function SheetPanel() {
-  return (
-    <div className="grid gap-6">
-      <StripPanel />
-      <DialPanel />
-    </div>
-  );
 }

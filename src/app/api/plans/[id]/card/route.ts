@@ -1,0 +1,33 @@
+import { cautionsFor } from '@/core/plan/cautions';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { figureText, spoonText } from '@/core/units/format';
+import { cardContents } from '@/features/card/cardContents';
+import { cardPdf } from '@/features/card/cardPdf';
+import { database } from '@/server/db/database';
+import { answer, fileAnswer } from '@/server/planRequests';
+import { readPreferences } from '@/server/preferences';
+import { getKitchen } from '@/server/repositories/kitchen';
+import { getPantry } from '@/server/repositories/pantry';
+import { getPlan } from '@/server/repositories/plans';
+
+/** The bench card as a PDF, in the user's units. */
+export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  answer(async () => {
+    const db = database();
+    const { plan, revision } = getPlan(db, (await params).id);
+    const pantry = getPantry(db);
+    const result = evaluatePlan(plan, pantry);
+    const { units } = await readPreferences();
+    const card = cardContents(plan, result, {
+      kitchenName: getKitchen(db).name,
+      revision,
+      text: (value, unit) => figureText(value, unit, units),
+      spoons: (ml) => spoonText(ml, units),
+    });
+    const pdf = await cardPdf(plan, result, card, cautionsFor(plan, pantry));
+    return fileAnswer(pdf, {
+      name: `${plan.name} card`,
+      extension: 'pdf',
+      type: 'application/pdf',
+    });
+  });

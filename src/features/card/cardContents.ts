@@ -1,0 +1,230 @@
+import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
+import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { ladderOfPlan } from '@/core/plan/ladderOfPlan';
+import type { Plan } from '@/core/plan/schema';
+import { STATIONS } from '@/core/plan/stations';
+import { familyOf } from '@/core/shapes/families';
+import { FINISHES } from '@/core/shapes/finish';
+import type { Rung } from '@/core/sheet/ladder';
+import { DIET_NAMES } from '@/features/plan/contentsWords';
+import { plural, rollingsText } from '@/features/plan/stations/sheetWords';
+import {
+  MEDIUM_NAMES,
+  SERVING_NAMES,
+  stationAdvice,
+  weakestText,
+  type WriteFigure,
+} from '@/features/plan/words';
+
+const LAID = { ball: 'rolled to a ball', piped: 'piped', spooned: 'spooned' } as const;
+const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
+const TRIM = { ribbons: 'ribbons', soup: 'soup squares', waste: 'thrown out' } as const;
+
+export interface CardWeighed {
+  readonly key: string;
+  readonly name: string;
+  readonly g: string;
+}
+
+export interface CardFact {
+  readonly term: string;
+  readonly value: string;
+  readonly says: string;
+}
+
+/** Everything the bench card says, in the user's units: for the page and for the PDF. */
+export interface CardContents {
+  readonly title: string;
+  readonly from: string;
+  readonly pieces: string;
+  readonly counts: string;
+  readonly dough: {
+    readonly total: string;
+    readonly rows: readonly CardWeighed[];
+    readonly says: string;
+    readonly holdBack: string;
+  };
+  readonly filling: {
+    readonly total: string;
+    readonly rows: readonly CardWeighed[];
+    readonly says: string;
+  };
+  readonly facts: readonly CardFact[];
+  readonly portions: string;
+  readonly rungs: readonly {
+    readonly dial: string;
+    readonly does: string;
+    readonly leaves: string;
+  }[];
+  readonly layout: string;
+  readonly folding: readonly string[];
+  readonly weakest: { readonly title: string; readonly says: string };
+  readonly asks: string;
+  readonly allergens: string;
+  readonly diet: string;
+  readonly note: string;
+}
+
+/** The words of the bench card. */
+export function cardContents(
+  plan: Plan,
+  result: PlanResult,
+  {
+    kitchenName,
+    revision,
+    text,
+    spoons,
+  }: {
+    kitchenName: string;
+    revision: number;
+    text: WriteFigure;
+    spoons(ml: number): string | null;
+  },
+): CardContents {
+  const { dough, filling, counts, layout, trim } = result;
+  const family = familyOf(plan.shape.family);
+  const whites = Math.round(dough.whites.count);
+  const { portions, rough, rungs } = ladderOfPlan(plan, result);
+  return {
+    title: plan.name,
+    from: `${kitchenName}, revision ${revision}. ${family.name}, ${SERVING_NAMES[plan.serving]}`,
+    pieces: String(result.pieces),
+    counts: `pieces: ${result.portions} × ${plan.batch.piecesPerPortion}, ${counts.tasted} to taste, ${counts.spare} spare`,
+    dough: {
+      total: text(dough.totalG, 'g'),
+      rows: dough.parts
+        .filter(({ g }) => g >= 0.05)
+        .map(({ id, name, g, count }) => ({
+          key: id,
+          name: count ? `${name}, ${plural(count.n, count.word)}` : name,
+          g: text(g, 'g'),
+        })),
+      holdBack: `Hold back ${text(dough.holdBackG, 'g')} flour`,
+      says: [
+        `; work it in only while it sticks. Hydration ${text(dough.hydration, 'share')}, wants ${text(dough.low, 'share')} to ${text(dough.high, 'share')}. Knead ${text(dough.work.kneadMin, 'min')} by ${dough.work.by}, rest ${text(dough.work.restMin, 'min')} ${plan.dough.work.restAt === 'chilled' ? 'chilled' : 'wrapped'}.`,
+        dough.whites.count >= 0.5 ? ` ${plural(whites, 'white')} left.` : '',
+      ].join(''),
+    },
+    filling: {
+      total: text(filling.totalG, 'g'),
+      rows: filling.parts.map(({ id, name, preparation, g, preparedG }) => ({
+        key: id,
+        name:
+          preparation === 'As it is'
+            ? name
+            : `${name}, ${preparation.toLowerCase()} → ${text(preparedG, 'g')}`,
+        g: text(g, 'g'),
+      })),
+      says: [
+        `Raw weights. ${text(result.ledger.filling.inBowlG, 'g')} stays in the ${plan.batch.fillingLoss.kind}.`,
+        filling.cookedOffG > 0 ? ` Mixed, cook off ${text(filling.cookedOffG, 'g')} of water.` : '',
+        filling.cooling.hot ? ' Cool it before egg and dough.' : '',
+      ].join(''),
+    },
+    facts: factsOf(plan, result, text, spoons),
+    portions: [
+      [
+        portions.count > 0
+          ? `${plural(portions.count, 'portion')} of ${text(portions.eachG, 'g')}`
+          : '',
+        portions.lastG > 0 ? `one of ${text(portions.lastG, 'g')}` : '',
+      ]
+        .filter(Boolean)
+        .join(', '),
+      `patted to ${text(rough.widthMm, 'mm')} × ${text(rough.lengthMm, 'mm')}, ${plural(portions.sheetsEach, 'sheet')} each.`,
+    ].join(', '),
+    rungs: rungs.map((rung) => ({
+      dial: rung.label,
+      does: rungText(rung),
+      leaves: `${text(rung.thicknessMm, 'mm')}, ${rung.strips > 1 ? `${rung.strips} of ` : ''}${text(rung.lengthMm, 'mm')}`,
+    })),
+    layout: layout.laying.arrangement
+      ? [
+          `${SHEET_WAY_NAMES[layout.way].name}: ${layout.pieces} a ${layout.laying.sheets === 2 ? 'pair' : 'sheet'} ${ARRANGEMENT_NAMES[layout.laying.arrangement.id]}.`,
+          rollingsText(layout.rollings),
+          `Trim ${text(trim.g, 'g')}: ${TRIM[trim.use]}.`,
+        ]
+          .filter(Boolean)
+          .join(' ')
+      : 'Nothing can be cut from this sheet: see the plan.',
+    folding: family.folding,
+    weakest: weakestText(result, text),
+    asks: STATIONS.flatMap((station) => stationAdvice(station, result, text) ?? []).join(' '),
+    allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones',
+    diet: DIET_NAMES[result.contents.piece.diet],
+    note: plan.note,
+  };
+}
+
+function rungText({ kind, repeats, dust, cut, stop }: Rung): string {
+  return [
+    kind === 'fold' ? `fold ${repeats} ×` : `${repeats} ×`,
+    dust ? 'dust' : '',
+    cut ? 'cut in half' : '',
+    stop ? 'stop' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function factsOf(
+  plan: Plan,
+  result: PlanResult,
+  text: WriteFigure,
+  spoons: (ml: number) => string | null,
+): CardFact[] {
+  const { sheet, shape, edge, filling, layout } = result;
+  const family = familyOf(plan.shape.family);
+  const [first, second] = family.dimensions;
+  const across = plural(layout.inStack, 'blank');
+  return [
+    {
+      term: 'Roller',
+      value: `dial ${sheet.setting}`,
+      says: `${sheet.between ? 'near; ' : ''}${text(sheet.thicknessMm, 'mm')}, ${plan.sheet.roller.name}`,
+    },
+    {
+      term: 'Sheets',
+      value: String(sheet.count),
+      says: `of ${text(sheet.massG, 'g')}, ${text(sheet.lengthMm, 'mm')} × ${text(sheet.widthMm, 'mm')}`,
+    },
+    {
+      term: plan.shape.mould ?? first?.label ?? 'Blank',
+      value: text(shape.sizeMm, 'mm'),
+      says: second
+        ? `${second.label.toLowerCase()} ${text(shape[second.key], 'mm')}`
+        : `${across} across the sheet`,
+    },
+    {
+      term: 'Dose',
+      value: text(shape.doseG, 'g'),
+      says: [spoons(filling.doseMl), family.usesLaid ? LAID[plan.shape.laid] : null]
+        .filter(Boolean)
+        .join(', '),
+    },
+    {
+      term: 'Edge',
+      value: FINISHES[plan.shape.finish].name,
+      says: `to ${text(edge.pressedMm, 'mm')}; lip ${text(shape.lipMm, 'mm')}, needs ${text(shape.neededLipMm, 'mm')}`,
+    },
+    {
+      term: 'Seal',
+      value: MEDIUM_NAMES[plan.hold.medium],
+      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${KEPT[plan.hold.place]}, ${text(plan.hold.minutes, 'min')}`,
+    },
+    {
+      term: 'Pot',
+      value: text(plan.boil.waterL, 'litre'),
+      says: `salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}`,
+    },
+    {
+      term: 'Done',
+      value:
+        result.safeCore.tempC === null
+          ? 'bite the edge'
+          : `${text(result.safeCore.tempC, 'C')} inside`,
+      says: `edge soft after about ${text(edge.softMin, 'min')}; floating is not done`,
+    },
+  ];
+}

@@ -1,0 +1,176 @@
+'use client';
+
+import { useState } from 'react';
+import { rowsUsed } from '@/core/composition/pantry';
+import { withHeatOption, type HeatOption } from '@/core/plan/deadHeats';
+import { stateOfMargin } from '@/core/plan/state';
+import { nearestSetting } from '@/core/sheet/setting';
+import { familyOf } from '@/core/shapes/families';
+import { StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../editor/EditorContext';
+import { SearchProgress } from '../search/SearchProgress';
+import { useSearch } from '../search/useSearch';
+import { cuttersFor } from './shape/tools';
+
+/** How far from the plan's own size a search looks, as a share either way. */
+const REACH = 0.33;
+
+/** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
+export function DeadHeats() {
+  const { plan, result, kitchen, pantry, edit } = useEditor();
+  const { state, start, cancel } = useSearch<HeatOption[]>();
+  const [ownTools, setOwnTools] = useState(false);
+  const family = familyOf(plan.shape.family);
+  const own = cuttersFor(plan, kitchen.cutters);
+  const [size] = family.dimensions;
+
+  const look = () => {
+    const [thin, thick] = family.thicknessBandMm;
+    const thicknessesMm = [
+      ...new Set([
+        plan.sheet.thicknessMm,
+        ...plan.sheet.roller.steps.map(({ mm }) => mm).filter((mm) => mm >= thin && mm <= thick),
+      ]),
+    ];
+    const least = Math.ceil(Math.max(size?.minMm ?? 0, plan.shape.sizeMm * (1 - REACH)));
+    const most = Math.floor(Math.min(size?.maxMm ?? 0, plan.shape.sizeMm * (1 + REACH)));
+    const sizesMm =
+      family.id === 'mouldedRavioli'
+        ? [plan.shape.sizeMm]
+        : ownTools
+          ? own
+              .map(({ mm }) => mm)
+              .filter((mm) => mm >= (size?.minMm ?? 0) && mm <= (size?.maxMm ?? 0))
+          : [
+              ...new Set([
+                plan.shape.sizeMm,
+                ...Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i),
+              ]),
+            ];
+    start((search, onProgress) =>
+      search.deadHeats(
+        plan,
+        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+        { thicknessesMm, sizesMm },
+        onProgress,
+      ),
+    );
+  };
+
+  return (
+    <section aria-label="Other ways to use both up" className="grid gap-3">
+      <h3>Other ways to use both up</h3>
+      <div className="flex flex-wrap items-center gap-4">
+        <button
+          type="button"
+          className="btn btn-strong"
+          onClick={look}
+          disabled={state.at === 'running'}
+        >
+          Search every thickness and blank
+        </button>
+        {own.length > 0 && (
+          <label className="flex min-h-[44px] items-center gap-2">
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-[var(--ink)]"
+              checked={ownTools}
+              onChange={(event) => setOwnTools(event.target.checked)}
+            />
+            only sizes my own cutters cut
+          </label>
+        )}
+      </div>
+      <SearchProgress state={state} onCancel={cancel} />
+      {state.at === 'done' &&
+        (state.result.length ? (
+          <HeatTable
+            options={state.result}
+            springBack={result.dough.springBack}
+            onAdopt={(option) => edit((p) => withHeatOption(p, option))}
+          />
+        ) : (
+          <p>Nothing in these bands makes even one piece.</p>
+        ))}
+    </section>
+  );
+}
+
+function HeatTable({
+  options,
+  springBack,
+  onAdopt,
+}: {
+  options: readonly HeatOption[];
+  springBack: number;
+  onAdopt(option: HeatOption): void;
+}) {
+  const { plan, result } = useEditor();
+  const { text } = useUnits();
+  const heads = ['Pieces', 'Dose', 'Sheet', 'Blank', 'Left over', 'Dough', 'Lip', ''];
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-collapse">
+        <thead className="text-left text-small text-ink-dim">
+          <tr>
+            {heads.map((name) => (
+              <th key={name} scope="col" className="pr-3 font-normal">
+                {name || <span className="sr-only">Adopt</span>}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {options.map((option) => {
+            const state = stateOfMargin(Math.min(option.lipMargin, option.thinningMargin));
+            const dial = nearestSetting(plan.sheet.roller, option.thicknessMm, springBack);
+            const now =
+              Math.abs(option.doseG - result.shape.doseG) < 0.05 &&
+              option.thicknessMm === result.sheet.thicknessMm &&
+              option.sizeMm === result.shape.sizeMm;
+            return (
+              <tr
+                key={`${option.sizeMm}-${option.thicknessMm}`}
+                className="border-t border-board-line align-middle"
+              >
+                <th scope="row" className="numeral pr-3 text-left text-[1.15rem]">
+                  {option.pieces}
+                </th>
+                <td className="pr-3 whitespace-nowrap">{text(option.doseG, 'g')}</td>
+                <td className="pr-3 whitespace-nowrap">
+                  {text(option.thicknessMm, 'mm')}, dial {dial.label}
+                </td>
+                <td className="pr-3 whitespace-nowrap">{text(option.sizeMm, 'mm')}</td>
+                <td className="pr-3 whitespace-nowrap">
+                  {text(option.leftoverDoughG, 'g')} · {text(option.leftoverFillingG, 'g')}
+                </td>
+                <td className="pr-3 whitespace-nowrap">
+                  {Math.round((100 * option.ratio) / (1 + option.ratio))} %
+                </td>
+                <td className="pr-3 whitespace-nowrap">
+                  <span className="inline-flex items-center gap-1">
+                    <StateMark state={state} /> {option.lipMargin.toFixed(2)}
+                  </span>
+                </td>
+                <td className="py-1 text-right">
+                  {now ? (
+                    <span className="text-ink-dim">as now</span>
+                  ) : (
+                    <button type="button" className="btn" onClick={() => onAdopt(option)}>
+                      Adopt
+                    </button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="mt-1 text-small text-ink-dim">
+        Both used up first, then lips that hold with ease, then least left over. Left over is dough
+        · filling; a lip of 1 is on the edge.
+      </p>
+    </div>
+  );
+}

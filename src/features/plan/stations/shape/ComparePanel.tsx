@@ -1,0 +1,95 @@
+'use client';
+
+import { useEffect } from 'react';
+import { rowsUsed } from '@/core/composition/pantry';
+import type { ShapeOutcome } from '@/core/plan/compareShapes';
+import { familyOf } from '@/core/shapes/families';
+import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
+import { StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { SearchProgress } from '../../search/SearchProgress';
+import { useSearch } from '../../search/useSearch';
+
+/** The same dough and filling as every shape, side by side. */
+export function ComparePanel() {
+  const { plan, result, pantry, edit } = useEditor();
+  const { text } = useUnits();
+  const { state, start, cancel } = useSearch<ShapeOutcome[]>();
+  useEffect(() => {
+    start((search, onProgress) =>
+      search.compareShapes(
+        plan,
+        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+        onProgress,
+      ),
+    );
+  }, [plan, pantry, start]);
+  return (
+    <section aria-label="Compare shapes" className="grid gap-3">
+      <p>
+        {text(result.dough.totalG, 'g')} of dough and {text(result.filling.totalG, 'g')} of filling,
+        each shape as it starts, its dose turned to use both up.
+      </p>
+      <SearchProgress state={state} onCancel={cancel} />
+      {state.at === 'done' && (
+        <div className="overflow-x-auto">
+          <table className="w-full border-collapse">
+            <thead className="text-left text-small text-ink-dim">
+              <tr>
+                {['Shape', 'Pieces', 'Portions', 'Dose', 'Bench', 'Trim', 'Left over', ''].map(
+                  (name) => (
+                    <th key={name} scope="col" className="pr-3 font-normal">
+                      {name || <span className="sr-only">Adopt</span>}
+                    </th>
+                  ),
+                )}
+              </tr>
+            </thead>
+            <tbody>
+              {state.result.map((each) => (
+                <tr key={each.family} className="border-t border-board-line align-middle">
+                  <th scope="row" className="pr-3 text-left font-semibold">
+                    <span className="flex items-center gap-2">
+                      <FamilyGlyph
+                        family={each.family}
+                        colour={plan.colour}
+                        className="h-8 w-9 shrink-0"
+                      />
+                      {familyOf(each.family).shortName}
+                      <StateMark state={each.state} />
+                    </span>
+                  </th>
+                  <td className="numeral pr-3 text-[1.15rem]">{each.pieces}</td>
+                  <td className="numeral pr-3">{each.portions}</td>
+                  <td className="pr-3 whitespace-nowrap">{text(each.doseG, 'g')}</td>
+                  <td className="pr-3 whitespace-nowrap">
+                    {text(Math.max(1, Math.round(each.benchMin)), 'min')}
+                  </td>
+                  <td className="pr-3 whitespace-nowrap">{text(each.trimG, 'g')}</td>
+                  <td className="pr-3 whitespace-nowrap">
+                    {text(each.leftDoughG, 'g')} · {text(each.leftFillingG, 'g')}
+                  </td>
+                  <td className="py-1 text-right">
+                    {each.family === plan.shape.family ? (
+                      <span className="text-ink-dim">as now</span>
+                    ) : (
+                      <button type="button" className="btn" onClick={() => edit(() => each.plan)}>
+                        Make it this
+                      </button>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-1 text-small text-ink-dim">
+            Bench time is an estimate: every portion through the roller, then every piece, by{' '}
+            {plan.sheet.people === 1 ? 'one pair of hands' : `${plan.sheet.people} pairs of hands`}.
+            Left over is dough · filling.
+          </p>
+        </div>
+      )}
+    </section>
+  );
+}

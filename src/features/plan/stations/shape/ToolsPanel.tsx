@@ -1,0 +1,113 @@
+'use client';
+
+import Link from 'next/link';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import type { Plan } from '@/core/plan/schema';
+import { stateOfMargin } from '@/core/plan/state';
+import { familyOf } from '@/core/shapes/families';
+import { FINISHES } from '@/core/shapes/finish';
+import { StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { cuttersFor, cutterForm, isMould, withCutter, withMould } from './tools';
+
+interface Tool {
+  readonly name: string;
+  readonly says: string;
+  readonly inUse: boolean;
+  readonly plan: Plan;
+}
+
+/** The kitchen's own cutters, stamps, wheels and moulds for this shape, and which suit the dose. */
+export function ToolsPanel() {
+  const { plan, kitchen, pantry, edit } = useEditor();
+  const { text } = useUnits();
+  const family = familyOf(plan.shape.family);
+  const tools: Tool[] =
+    family.id === 'mouldedRavioli'
+      ? kitchen.moulds.map((mould) => ({
+          name: mould.name,
+          says: `${mould.rows} × ${mould.columns}, ${text(mould.pitchMm, 'mm')} apart`,
+          inUse: isMould(plan.shape, mould),
+          plan: withMould(plan, mould),
+        }))
+      : cuttersFor(plan, kitchen.cutters).map((cutter) => ({
+          name: cutter.name,
+          says: `${text(cutter.mm, 'mm')}${cutter.edge === 'fluted' ? ', fluted' : ''}`,
+          inUse: cutter.mm === plan.shape.sizeMm,
+          plan: withCutter(plan, cutter),
+        }));
+  const wheels = kitchen.cutters.filter(({ form }) => form === 'wheel');
+  const fits = tools.filter((tool) => {
+    const { minMm, maxMm } = family.dimensions[0] ?? { minMm: 0, maxMm: 1000 };
+    return tool.plan.shape.sizeMm >= minMm && tool.plan.shape.sizeMm <= maxMm;
+  });
+  return (
+    <section aria-label="Tools" className="grid gap-3">
+      <h3>Which of your tools suit {text(plan.shape.doseG, 'g')}</h3>
+      {fits.length === 0 ? (
+        <p>
+          {cutterForm(plan.shape) === null && family.id !== 'mouldedRavioli'
+            ? 'This shape is cut with a wheel or a knife, to any size.'
+            : 'None of your kitchen’s tools cuts this shape.'}{' '}
+          <Link className="link" href="/kitchen">
+            Add tools in the kitchen
+          </Link>
+          .
+        </p>
+      ) : (
+        <ul>
+          {fits.map((tool, index) => {
+            const after = evaluatePlan(tool.plan, pantry);
+            const state = after.layout.doesNotFit ? 'fails' : stateOfMargin(after.margins.lip);
+            return (
+              <li
+                key={`${index}${tool.name}`}
+                className="grid grid-cols-[1fr_auto] items-center gap-3 border-t border-board-line py-1.5"
+              >
+                <span className="flex flex-wrap items-baseline gap-x-3">
+                  <b>{tool.name}</b> <span className="text-ink-dim">{tool.says}</span>
+                  <span className="flex items-center gap-1.5">
+                    <StateMark state={state} />
+                    {after.layout.doesNotFit
+                      ? 'does not fit the sheet'
+                      : `lip ${text(after.shape.lipMm, 'mm')} of ${text(after.shape.neededLipMm, 'mm')}${
+                          after.shape.doseBandG
+                            ? `, up to ${text(after.shape.doseBandG[1], 'g')}`
+                            : ''
+                        }`}
+                  </span>
+                </span>
+                {tool.inUse ? (
+                  <span className="px-3 text-ink-dim">in use</span>
+                ) : (
+                  <button type="button" className="btn" onClick={() => edit(() => tool.plan)}>
+                    Use it
+                  </button>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      {wheels.length > 0 && family.finishes.includes('wheel') && (
+        <p>
+          By wheel, to any size:{' '}
+          {wheels
+            .map(({ name, edge }) => `${name}${edge === 'fluted' ? ' (fluted)' : ''}`)
+            .join(', ')}
+          .
+        </p>
+      )}
+      <h3 className="mt-2">The edge</h3>
+      <p>
+        {FINISHES[plan.shape.finish].name}: {family.layers.edge} layers
+        {family.layers.join ? `, ${family.layers.join} where the corners meet` : ''}. A practised
+        pair of hands takes about {family.secondsPerPiece} seconds a piece.
+      </p>
+      <p className="text-small text-ink-dim">
+        Knives, wheels and stamps cut: press away from the hand.
+      </p>
+    </section>
+  );
+}

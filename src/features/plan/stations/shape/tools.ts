@@ -1,0 +1,46 @@
+import type { Cutter, Mould } from '@/core/kitchen/kitchen';
+import type { Plan } from '@/core/plan/schema';
+import { familyOf } from '@/core/shapes/families';
+
+type Shape = Plan['shape'];
+
+/** What form of cutter a shape is cut with; null when it is cut by wheel, knife or mould. */
+export function cutterForm(shape: Shape): Cutter['form'] | null {
+  const family = familyOf(shape.family);
+  if (family.id === 'stampedRound') return 'stamp';
+  const { kind } = family.cut(shape);
+  if (kind === 'disc') return 'round';
+  const square = family.dimensions.length === 1 && kind === 'rect';
+  return square ? 'square' : null;
+}
+
+/** The kitchen's cutters that a shape could be cut with. A ring also cuts where no stamp is. */
+export function cuttersFor({ shape }: Plan, cutters: readonly Cutter[]): Cutter[] {
+  const form = cutterForm(shape);
+  return cutters.filter((each) => each.form === form).sort((a, b) => a.mm - b.mm);
+}
+
+/** Whether a shape's mould is this one, by its measures. */
+export const isMould = (shape: Shape, mould: Mould): boolean =>
+  shape.sizeMm === mould.pitchMm &&
+  shape.rows === mould.rows &&
+  shape.columns === mould.columns &&
+  shape.pocketMm === mould.pocketMm &&
+  shape.depthMm === mould.depthMm &&
+  shape.pocket === mould.pocket;
+
+/** The plan made in a mould, with all its measures. */
+export const withMould = (plan: Plan, { name, pitchMm, ...mould }: Mould): Plan => ({
+  ...plan,
+  shape: { ...plan.shape, ...mould, mould: name, sizeMm: pitchMm },
+});
+
+/** The plan cut with a cutter: its size, and its edge where the shape has one. */
+export const withCutter = (plan: Plan, { mm, edge }: Cutter): Plan => ({
+  ...plan,
+  shape: {
+    ...plan.shape,
+    sizeMm: mm,
+    ...(familyOf(plan.shape.family).usesEdge && { edge }),
+  },
+});

@@ -1,0 +1,75 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { writeAt } from '@/core/plan/at';
+import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { strengthFromHang } from '@/core/sheet/strengthFromHang';
+import { HangTestDrawing } from '@/ui/drawings/TestDrawings';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+
+/** The hanging strip: a sheet's strength without an instrument. */
+export function HangTest() {
+  const { plan, result, edit } = useEditor();
+  const { text } = useUnits();
+  const done = plan.dough.hangMm;
+  const [lengthMm, setLength] = useState(done ?? 1500);
+  return (
+    <div className="grid gap-5">
+      <section aria-label="Hanging strip" className="grid gap-4 sm:grid-cols-[110px_minmax(0,1fr)]">
+        <HangTestDrawing length={text(lengthMm, 'mm')} />
+        <div className="grid content-start gap-2">
+          <h3>Hanging strip: how strong the sheet is</h3>
+          <p>
+            Cut a strip two fingers wide, hold one end up and feed more over the edge until it tears
+            under its own weight. Measure what hung. Width and thickness do not matter.
+          </p>
+          <div className="max-w-[12rem]">
+            <QuantityField
+              label="It tore at"
+              kind="length"
+              range={PLAN_FIELDS['dough.hangMm']}
+              value={lengthMm}
+              step={50}
+              onChange={setLength}
+            />
+          </div>
+          <p role="status">
+            That is <b>{text(strengthFromHang(lengthMm), 'kPa')}</b>
+            {result.dough.strengthMeasured
+              ? '; the plan now reckons with what you measured.'
+              : `, where the estimate is ${text(result.dough.strengthKPa, 'kPa')}.`}
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="btn btn-strong"
+              onClick={() => edit((p) => writeAt(p, 'dough.hangMm', lengthMm))}
+            >
+              Use what I measured
+            </button>
+            {done !== undefined && (
+              <button
+                type="button"
+                className="btn"
+                onClick={() => edit((p) => writeAt(p, 'dough.hangMm', undefined))}
+              >
+                Back to the estimate
+              </button>
+            )}
+          </div>
+        </div>
+      </section>
+      <p>
+        Two more tests measure the roller itself, a weighed strip and what shows through: they are
+        with the rollers in the{' '}
+        <Link className="link" href="/kitchen">
+          kitchen
+        </Link>
+        .
+      </p>
+    </div>
+  );
+}

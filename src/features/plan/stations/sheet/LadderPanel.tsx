@@ -1,0 +1,182 @@
+'use client';
+
+import { useMemo } from 'react';
+import { ladderOfPlan } from '@/core/plan/ladderOfPlan';
+import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
+import type { Ladder, Rung } from '@/core/sheet/ladder';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { plural } from '../sheetWords';
+
+/** The ladder: how many portions, and the passes of one, drawn to scale, thinning step by step. */
+export function LadderPanel() {
+  const { plan, result } = useEditor();
+  const { text } = useUnits();
+  const ladder = useMemo(() => ladderOfPlan(plan, result), [plan, result]);
+  const { portions, rough, rungs } = ladder;
+  if (result.dough.totalG < 1) return <p>No dough, no sheet: give more in How many.</p>;
+  const stop = rungs[rungs.length - 1];
+  const torn = rungs.filter(({ mayTear }) => mayTear);
+  const whole = portions.count > 0;
+  return (
+    <section aria-label="Passes" className="grid gap-4">
+      <div>
+        <p className="text-lead">
+          <b>
+            {whole ? `${plural(portions.count, 'portion')} of ${text(portions.eachG, 'g')}` : ''}
+            {whole && portions.lastG > 0 ? ', ' : ''}
+            {portions.lastG > 0 ? `one of ${text(portions.lastG, 'g')}` : ''}
+          </b>
+          {stop && (
+            <>
+              ; stop at <b>dial {stop.label}</b>, {text(stop.thicknessMm, 'mm')}
+            </>
+          )}
+        </p>
+        <p>
+          Pat each out to about {text(rough.widthMm, 'mm')} × {text(rough.lengthMm, 'mm')},{' '}
+          {text(rough.thicknessMm, 'mm')} thick; keep the rest wrapped. Each becomes{' '}
+          {plural(portions.sheetsEach, 'sheet')}, in about{' '}
+          {text(Math.max(1, Math.round(ladder.seconds / 60)), 'min')}.
+        </p>
+      </div>
+      <LadderTable ladder={ladder} />
+      <div className="grid gap-1.5 text-small text-ink-dim">
+        <p>
+          {PASS_STYLE_NAMES[plan.sheet.passes].name}: {PASS_STYLE_NAMES[plan.sheet.passes].says}.
+          Thickness counts on {text(result.dough.springBack, 'share')} of spring-back at the last
+          setting. Feed one straight edge, carry the sheet on the backs of the hands. Folded at a
+          narrow setting it rips: after a fold, always back to the widest.
+        </p>
+        <p>
+          Bars are true to one another in length; thickness is drawn{' '}
+          {Math.round(thicknessScale(rungs) / lengthScale(rungs))} times as large.
+        </p>
+        <p>Fingers, hair and sleeves away from powered rollers.</p>
+      </div>
+      {torn.length > 0 && (
+        <p className="font-semibold text-[var(--ochre)]">
+          <span aria-hidden>▲</span> At dial {torn.map(({ label }) => label).join(' and ')} the
+          sheet is drawn out further in one go than this dough stretches (
+          {text(result.dough.stretch, 'share')}): it may tear. Take every setting.
+        </p>
+      )}
+    </section>
+  );
+}
+
+const BAR = 170;
+const TALLEST = 20;
+
+const lengthScale = (rungs: readonly Rung[]): number =>
+  BAR / Math.max(...rungs.map(({ lengthMm }) => lengthMm), 1);
+
+const thicknessScale = (rungs: readonly Rung[]): number =>
+  TALLEST / Math.max(...rungs.map(({ thicknessMm }) => thicknessMm), 1);
+
+function LadderTable({ ladder }: { ladder: Ladder }) {
+  const { text } = useUnits();
+  const { rungs } = ladder;
+  return (
+    <table className="w-full border-collapse">
+      <thead className="text-left text-small text-ink-dim">
+        <tr>
+          <th scope="col" className="w-14 font-normal">
+            Dial
+          </th>
+          <th scope="col" className="w-[4.8rem] font-normal">
+            Times
+          </th>
+          <th scope="col" className="w-20 font-normal">
+            Leaves
+          </th>
+          <th scope="col" className="w-28 font-normal">
+            Long
+          </th>
+          <td aria-hidden />
+        </tr>
+      </thead>
+      <tbody>
+        {rungs.map((rung) => (
+          <tr
+            key={`${rung.kind}${rung.label}`}
+            className={`border-t border-board-line align-middle ${rung.stop ? 'bg-band' : ''}`}
+          >
+            <th scope="row" className="numeral py-1 pl-1 text-left text-[1.25rem]">
+              {rung.label}
+            </th>
+            <td className="whitespace-nowrap">
+              {rung.kind === 'fold' ? `fold, ${rung.repeats} ×` : `${rung.repeats} ×`}
+            </td>
+            <td className="numeral whitespace-nowrap">{text(rung.thicknessMm, 'mm')}</td>
+            <td className="numeral whitespace-nowrap">
+              {rung.strips > 1 && `${rung.strips} × `}
+              {text(rung.lengthMm, 'mm')}
+            </td>
+            <td className="py-1">
+              <span className="flex flex-wrap items-center gap-x-2">
+                <Bar rung={rung} rungs={rungs} />
+                <Notes rung={rung} />
+              </span>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What else is done at a rung. */
+function Notes({ rung }: { rung: Rung }) {
+  const notes = [
+    rung.dust ? 'dust' : null,
+    rung.cut ? 'cut in half' : null,
+    rung.mayTear ? '▲ may tear' : null,
+    rung.stop ? 'stop' : null,
+  ].filter(Boolean);
+  return notes.length ? <b className="text-small">{notes.join(', ')}</b> : null;
+}
+
+function Bar({ rung, rungs }: { rung: Rung; rungs: readonly Rung[] }) {
+  const w = rung.lengthMm * lengthScale(rungs);
+  const h = Math.max(1.5, rung.thicknessMm * thicknessScale(rungs));
+  return (
+    <svg
+      viewBox={`0 0 ${BAR + 2} ${TALLEST + 4}`}
+      aria-hidden
+      className="w-[172px] max-w-full shrink-0 max-sm:w-[110px]"
+    >
+      <rect
+        x={1}
+        y={(TALLEST - h) / 2 + 2}
+        width={w}
+        height={h}
+        fill="var(--dough)"
+        stroke="var(--draw)"
+        strokeWidth={1}
+      />
+      {rung.kind === 'fold' &&
+        [1 / 3, 2 / 3].map((share) => (
+          <line
+            key={share}
+            x1={1 + w * share}
+            x2={1 + w * share}
+            y1={(TALLEST - h) / 2}
+            y2={(TALLEST + h) / 2 + 4}
+            stroke="var(--draw)"
+            strokeDasharray="2 2"
+          />
+        ))}
+      {rung.cut && (
+        <line
+          x1={1 + w / 2}
+          x2={1 + w / 2}
+          y1={0}
+          y2={TALLEST + 4}
+          stroke="var(--brick)"
+          strokeWidth={1.8}
+        />
+      )}
+    </svg>
+  );
+}

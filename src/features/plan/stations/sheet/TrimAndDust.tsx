@@ -1,0 +1,92 @@
+'use client';
+
+import { TRIM_PORTION_G } from '@/core/batch/trimUse';
+import { DUSTS } from '@/core/sheet/dust';
+import { Figure } from '@/ui/figure/Figure';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEditor } from '../../editor/EditorContext';
+import { plural } from '../sheetWords';
+
+const ROLLED = ['The dough', 'Its trim, rolled again', 'That trim, a second time'];
+
+/** Where the trim goes, rolling by rolling, and what dust does. */
+export function TrimAndDust() {
+  const { plan, result } = useEditor();
+  const { text } = useUnits();
+  const { layout, trim, sheet, dough, working: w } = result;
+  const { dust } = sheet;
+  const kind = DUSTS[plan.sheet.dust.kind];
+  const dry = dust.hydration < dough.low - 1e-9;
+  return (
+    <div className="grid gap-6">
+      <section aria-label="Trim" className="grid gap-2">
+        <h3>Trim</h3>
+        <div className="overflow-x-auto">
+          <table className="w-full border-collapse">
+            <thead className="text-left text-small text-ink-dim">
+              <tr>
+                {['Rolled', 'Dough', 'Sheets', 'Pieces', 'Trim left'].map((name) => (
+                  <th key={name} scope="col" className="pr-3 font-normal">
+                    {name}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {layout.rollings.map(({ generation, doughG, full, short, pieces, trimG }) => (
+                <tr key={generation} className="border-t border-board-line">
+                  <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+                    {ROLLED[generation]}
+                  </th>
+                  <td className="numeral pr-3">{text(doughG, 'g')}</td>
+                  <td className="pr-3 whitespace-nowrap">
+                    {full}
+                    {short && ` and ${text(short.lengthMm, 'mm')}`}
+                  </td>
+                  <td className="numeral pr-3">{pieces}</td>
+                  <td className="numeral">{text(trimG, 'g')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <p>
+          <b>
+            <Figure working={w.trim}>{text(trim.g, 'g')}</Figure>
+          </b>{' '}
+          is left fit to use
+          {trim.use === 'waste'
+            ? ', and is thrown out.'
+            : trim.use === 'soup'
+              ? `: ${plural(trim.portions, 'bowl')} of soup squares, about ${text(TRIM_PORTION_G.soup, 'g')} each.`
+              : `: ${plural(trim.portions, 'plate')} of ribbons, about ${text(TRIM_PORTION_G.ribbons, 'g')} each.`}{' '}
+          {text(trim.spoiltG, 'g')} is too dry or floury.
+        </p>
+        <p className="text-small text-ink-dim">
+          Trim waits under cover, is kneaded together, rests a quarter of an hour, and rolls a
+          little tougher and drier each time: pieces from it are best tasted first or kept for soup.
+        </p>
+      </section>
+      <section aria-label="Dust" className="grid gap-2">
+        <h3>Bench dust: {kind.name.toLowerCase()}</h3>
+        <p>{kind.says}</p>
+        {plan.sheet.dust.kind !== 'none' && (
+          <p>
+            {text(dust.usedG, 'g')} on the bench, of which {text(dust.workedInG, 'g')} works in:
+            hydration goes from {text(dough.hydration, 'share')} to {text(dust.hydration, 'share')}
+            {dry ? ', below its band' : ''}. {text(dust.inPotG, 'g')} goes into the pot with the
+            pieces
+            {dust.slip ? ' and is felt as slip.' : '.'}
+          </p>
+        )}
+        {(dry || dust.slip) && (
+          <p className="font-semibold text-[var(--ochre)]">
+            <span aria-hidden>▲</span> Less of it, or coarse semolina instead; a drier dough needs
+            none.
+          </p>
+        )}
+        <p className="text-small text-ink-dim">Flour and semolina on a floor are slippery.</p>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export { SheetControls } from './SheetControls';
+export { SheetPanel } from './SheetPanel';

@@ -1,0 +1,111 @@
+import { useId } from 'react';
+import type { FoldStep } from '@/core/shapes/foldSteps';
+import { pathOf, place, roundScale } from './svg';
+
+const W = 190;
+const H = 120;
+
+/** One step of folding, to scale, with where the hand moves. */
+export function FoldStepDrawing({ step, colour }: { step: FoldStep; colour: string }) {
+  const arrow = useId();
+  const points = step.marks.flatMap(({ outline }) => outline);
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  const [minX, maxX] = [Math.min(...xs), Math.max(...xs)];
+  const [minY, maxY] = [Math.min(...ys), Math.max(...ys)];
+  const scale = roundScale(maxX - minX, maxY - minY, W - 12, H - 12);
+  const at = {
+    scale,
+    x0: W / 2 - ((minX + maxX) / 2) * scale,
+    y0: H / 2 + ((minY + maxY) / 2) * scale,
+  };
+  return (
+    <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={step.says} className="block w-full">
+      <defs>
+        <marker
+          id={arrow}
+          viewBox="0 0 10 10"
+          refX={8}
+          refY={5}
+          markerWidth={6}
+          markerHeight={6}
+          orient="auto"
+        >
+          <path d="M0 0L10 5L0 10Z" fill="var(--brick)" />
+        </marker>
+      </defs>
+      {step.marks.map(({ kind, outline }, index) => {
+        const open = outline.length === 2;
+        const d = open ? pathOf(outline, at).replace('Z', '') : pathOf(outline, at);
+        switch (kind) {
+          case 'dough':
+            return (
+              <path key={index} d={d} fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.5} />
+            );
+          case 'over':
+            return (
+              <path
+                key={index}
+                d={d}
+                fill="var(--dough)"
+                fillOpacity={0.82}
+                stroke="var(--draw)"
+                strokeWidth={1.5}
+              />
+            );
+          case 'filling':
+            return <path key={index} d={d} fill={colour} stroke="var(--draw)" strokeWidth={1} />;
+          case 'damp':
+            return (
+              <path
+                key={index}
+                d={d}
+                fill="none"
+                stroke="#2f7fae"
+                strokeWidth={3}
+                strokeDasharray="1 5"
+                strokeLinecap="round"
+              />
+            );
+          case 'cut':
+            return (
+              <path
+                key={index}
+                d={d}
+                fill="none"
+                stroke="#1c2422"
+                strokeWidth={1.6}
+                strokeDasharray="5 3"
+              />
+            );
+          case 'fold':
+            return (
+              <path
+                key={index}
+                d={d}
+                fill="none"
+                stroke="#7a6a35"
+                strokeWidth={1.2}
+                strokeDasharray="2 3"
+              />
+            );
+        }
+      })}
+      {step.moves.map(([from, to], index) => {
+        const [a, b] = [place(at, from), place(at, to)];
+        return (
+          <line
+            key={index}
+            x1={a[0]}
+            y1={a[1]}
+            x2={b[0]}
+            y2={b[1]}
+            stroke="var(--brick)"
+            strokeWidth={2.4}
+            markerEnd={`url(#${arrow})`}
+          />
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,9 @@
+import dynamic from 'next/dynamic';
+import type { ComponentType } from 'react';
+import { steadily } from './steadily';
+
+const Fetching = () => <p className="text-ink-dim">Fetching…</p>;
+
+/** A part that comes after the page, tried for until it is there. */
+export const after = (load: () => Promise<ComponentType>): ComponentType =>
+  dynamic(() => steadily(load), { loading: Fetching });

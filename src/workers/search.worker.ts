@@ -1,0 +1,39 @@
+import { expose } from 'comlink';
+import { pantryWith, type PantryRows } from '../core/composition/pantry';
+import { compareShapes, type ShapeOutcome } from '../core/plan/compareShapes';
+import { deadHeats, type HeatOption, type HeatSearch } from '../core/plan/deadHeats';
+import { planFigures } from '../core/plan/evaluatePlan';
+import type { Plan } from '../core/plan/schema';
+
+/** Told how far a search is: done, of how many. */
+export type OnProgress = (done: number, of: number) => void;
+
+const search = {
+  deadHeats(
+    plan: Plan,
+    rows: PantryRows,
+    bands: Omit<HeatSearch, 'onProgress'>,
+    onProgress: OnProgress,
+  ): HeatOption[] {
+    return deadHeats(plan, pantryWith(rows), { ...bands, onProgress: nowAndThen(onProgress) });
+  },
+  compareShapes(plan: Plan, rows: PantryRows, onProgress: OnProgress): ShapeOutcome[] {
+    const pantry = pantryWith(rows);
+    return compareShapes(plan, planFigures(plan, pantry), pantry, nowAndThen(onProgress));
+  },
+};
+
+/** Tells of progress no more often than it can be seen. */
+function nowAndThen(tell: OnProgress): OnProgress {
+  let last = 0;
+  return (done, of) => {
+    const now = performance.now();
+    if (now - last < 50 && done < of) return;
+    last = now;
+    tell(done, of);
+  };
+}
+
+export type SearchWorker = typeof search;
+
+expose(search);
