@@ -3,8 +3,10 @@ import { readFileSync } from 'node:fs';
 import * as z from 'zod';
 import { runCalculations } from '../core/calc/calculators';
 import { startingPantry } from '../core/composition/pantry';
+import { placesOf } from '../core/layout/places';
 import { cautionsFor } from '../core/plan/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
+import { ladderOfPlan } from '../core/plan/ladderOfPlan';
 import { parsePlan } from '../core/plan/parsePlan';
 import { PlanError } from '../core/plan/planError';
 import { planSchema, type Plan } from '../core/plan/schema';
@@ -39,9 +41,16 @@ function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
 }
 
-/** A plan's result, with the cautions that go with it. */
-const printPlan = (plan: Plan): void =>
-  print({ ...evaluatePlan(plan), cautions: cautionsFor(plan, startingPantry) });
+/** A plan's result, with the passes, every blank's place, and the cautions that go with it. */
+function printPlan(plan: Plan): void {
+  const result = evaluatePlan(plan);
+  print({
+    ...result,
+    layout: { ...result.layout, places: placesOf(result.layout.laying) },
+    ladder: ladderOfPlan(plan, result),
+    cautions: cautionsFor(plan, startingPantry),
+  });
+}
 
 function main([command, argument]: string[]): void {
   switch (command) {

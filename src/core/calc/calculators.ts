@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { boilingPoint } from '../boil/boilingPoint';
+import { trimToNoodles } from '../batch/trimUse';
 import { batchYield } from '../batch/yield';
 import { compose, type Part } from '../composition/compose';
 import { findIngredient, startingPantry } from '../composition/pantry';
@@ -13,6 +14,7 @@ import { yieldStressFromSpread } from '../filling/yieldStress';
 import { saturationVapourPressure } from '../hold/vapour';
 import { discLayout } from '../layout/discLayout';
 import { squareLayout } from '../layout/squareLayout';
+import { trayCount } from '../layout/trayCount';
 import { firstIssue } from '../plan/parsePlan';
 import { FieldError, requireInRange } from '../range';
 import { METRIC_CUP_ML } from '../units/units';
@@ -167,6 +169,20 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   squareLayout: calculator(
     z.strictObject({ widthMm: number, lengthMm: number, sideMm: number, gapMm: number }),
     (input) => ({ count: squareLayout(input) }),
+  ),
+  trayCount: calculator(
+    z.strictObject({
+      trayLengthMm: number,
+      trayWidthMm: number,
+      pieceLengthMm: number,
+      pieceWidthMm: number,
+      gapMm: number,
+    }),
+    (input) => ({ count: trayCount(input) }),
+  ),
+  trimToNoodles: calculator(
+    z.strictObject({ trimG: number, portionG: number.optional() }),
+    (input) => trimToNoodles(input),
   ),
   batchYield: calculator(z.strictObject({ usedShare: number, rerolls: number }), (input) => ({
     yield: batchYield(input),

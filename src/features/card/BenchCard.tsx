@@ -92,11 +92,12 @@ export function BenchCard({
               <b>Passes.</b> {card.portions}
             </p>
             <ol>
-              {card.rungs.map(({ dial, does, leaves }) => (
+              {card.rungs.map(({ dial, does, leaves, long }) => (
                 <li key={`${dial}${does}`}>
                   <b>{dial}</b>
                   <span>{does}</span>
                   <span>{leaves}</span>
+                  <span>{long}</span>
                 </li>
               ))}
             </ol>

@@ -56,6 +56,7 @@ export interface CardContents {
     readonly dial: string;
     readonly does: string;
     readonly leaves: string;
+    readonly long: string;
   }[];
   readonly layout: string;
   readonly folding: readonly string[];
@@ -113,7 +114,7 @@ export function cardContents(
         name:
           preparation === 'As it is'
             ? name
-            : `${name}, ${preparation.toLowerCase()} → ${text(preparedG, 'g')}`,
+            : `${name}, ${preparation.toLowerCase()}: ${text(preparedG, 'g')} ready`,
         g: text(g, 'g'),
       })),
       says: [
@@ -137,12 +138,13 @@ export function cardContents(
     rungs: rungs.map((rung) => ({
       dial: rung.label,
       does: rungText(rung),
-      leaves: `${text(rung.thicknessMm, 'mm')}, ${rung.strips > 1 ? `${rung.strips} of ` : ''}${text(rung.lengthMm, 'mm')}`,
+      leaves: text(rung.thicknessMm, 'mm'),
+      long: `${rung.strips > 1 ? `${rung.strips} × ` : ''}${text(rung.lengthMm, 'mm')}`,
     })),
     layout: layout.laying.arrangement
       ? [
           `${SHEET_WAY_NAMES[layout.way].name}: ${layout.pieces} a ${layout.laying.sheets === 2 ? 'pair' : 'sheet'} ${ARRANGEMENT_NAMES[layout.laying.arrangement.id]}.`,
-          rollingsText(layout.rollings),
+          rollingsText(layout.rollings, layout.laying.sheets),
           `Trim ${text(trim.g, 'g')}: ${TRIM[trim.use]}.`,
         ]
           .filter(Boolean)

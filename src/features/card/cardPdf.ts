@@ -2,14 +2,24 @@ import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import type { Outline } from '@/core/shapes/drawing';
 import { sheetMarks } from '@/core/templates/sheetTemplate';
-import { PT_PER_MM, startPdf, type Pdf } from '@/server/pdf/document';
+import { PT_PER_MM, startPdf, type Pdf, type Weight } from '@/server/pdf/document';
 import type { CardContents, CardWeighed } from './cardContents';
 
 const LEFT = 12;
 const WIDE = 186;
 const BOTTOM = 290;
-const SMALL = 2.9;
-const BODY = 3.25;
+/** Letters are set as large as lets all of it stand on one page. */
+const SCALES = [1.25, 1.15, 1.05, 1, 0.92, 0.84, 0.76, 0.68] as const;
+
+/** A card being drawn at one size of letter. */
+interface Sheet {
+  readonly pdf: Pdf;
+  readonly card: CardContents;
+  /** Millimetres of a letter, at this scale. */
+  readonly small: number;
+  readonly body: number;
+  readonly k: number;
+}
 
 /** The bench card as one A4 page. */
 export async function cardPdf(
@@ -18,15 +28,21 @@ export async function cardPdf(
   card: CardContents,
   cautions: readonly string[],
 ): Promise<Buffer> {
-  const pdf = startPdf(card.title);
-  pdf.doc.addPage({ size: [210 * PT_PER_MM, 297 * PT_PER_MM], margin: 0 });
-  let y = head(pdf, card);
-  y = weighed(pdf, card, y + 2);
-  y = facts(pdf, card, y + 2);
-  y = ladder(pdf, card, y + 2);
-  y = drawings(pdf, plan, result, card, y + 2);
-  foot(pdf, card, cautions, y + 2);
-  return pdf.finish();
+  for (const k of SCALES) {
+    const pdf = startPdf(card.title);
+    pdf.doc.addPage({ size: [210 * PT_PER_MM, 297 * PT_PER_MM], margin: 0 });
+    const sheet = { pdf, card, small: 2.9 * k, body: 3.25 * k, k };
+    let y = head(sheet);
+    y = weighed(sheet, y + 3 * k);
+    y = facts(sheet, y + 3 * k);
+    y = ladder(sheet, y + 2 * k);
+    y = drawings(sheet, plan, result, y + 3 * k);
+    y = foot(sheet, cautions, y + 3 * k);
+    const file = pdf.finish();
+    if (y <= BOTTOM || k === SCALES[SCALES.length - 1]) return file;
+    await file;
+  }
+  throw new Error('No scale was tried');
 }
 
 function rule(pdf: Pdf, y: number, x = LEFT, w = WIDE, weightMm = 0.4): void {
@@ -39,181 +55,183 @@ function rule(pdf: Pdf, y: number, x = LEFT, w = WIDE, weightMm = 0.4): void {
     .stroke();
 }
 
-function head(pdf: Pdf, card: CardContents): number {
+function head({ pdf, card, small, body, k }: Sheet): number {
   const titleH = pdf.text(card.title, {
     x: LEFT,
     y: 10,
-    sizeMm: card.title.length > 50 ? 5 : 6.5,
+    sizeMm: (card.title.length > 50 ? 5 : 6.5) * k,
     weight: 'bold',
     widthMm: 118,
   });
-  const fromH = pdf.text(card.from, { x: LEFT, y: 10 + titleH, sizeMm: BODY, widthMm: 118 });
+  const fromH = pdf.text(card.from, { x: LEFT, y: 10 + titleH, sizeMm: body, widthMm: 118 });
   pdf.text(card.pieces, { x: 160, y: 9, sizeMm: 12, weight: 'bold', anchor: 'end' });
-  pdf.text(card.counts, { x: 163, y: 11, sizeMm: SMALL, widthMm: 35 });
+  pdf.text(card.counts, { x: 163, y: 11, sizeMm: small, widthMm: 35 });
   return Math.max(10 + titleH + fromH, 25);
 }
 
-function table(pdf: Pdf, rows: readonly CardWeighed[], x: number, y: number, w: number): number {
+function table(
+  { pdf, body, k }: Sheet,
+  rows: readonly CardWeighed[],
+  x: number,
+  y: number,
+  w: number,
+): number {
   let at = y;
   for (const { name, g } of rows) {
-    const h = pdf.text(name, { x, y: at, sizeMm: BODY, widthMm: w - 22 });
-    pdf.text(g, { x: x + w, y: at, sizeMm: BODY, weight: 'bold', anchor: 'end' });
-    at += h + 0.3;
+    const h = pdf.text(name, { x, y: at, sizeMm: body, widthMm: w - 20 * k });
+    pdf.text(g, { x: x + w, y: at, sizeMm: body, weight: 'bold', anchor: 'end' });
+    at += h + 0.4 * k;
   }
   return at;
 }
 
-function weighed(pdf: Pdf, card: CardContents, y: number): number {
+function weighed(sheet: Sheet, y: number): number {
+  const { pdf, card, small, k } = sheet;
   const column = (
     title: string,
-    total: string,
-    rows: readonly CardWeighed[],
-    says: string,
+    { total, rows, says }: { total: string; rows: readonly CardWeighed[]; says: string },
     x: number,
     w: number,
   ) => {
-    pdf.text(title, { x, y, sizeMm: 4.4, weight: 'bold' });
-    pdf.text(total, { x: x + w, y, sizeMm: 4.4, weight: 'bold', anchor: 'end' });
-    rule(pdf, y + 5.8, x, w);
-    const after = table(pdf, rows, x, y + 7, w);
-    return after + pdf.text(says, { x, y: after + 0.6, sizeMm: SMALL, widthMm: w }) + 0.6;
+    pdf.text(title, { x, y, sizeMm: 4.4 * k, weight: 'bold' });
+    pdf.text(total, { x: x + w, y, sizeMm: 4.4 * k, weight: 'bold', anchor: 'end' });
+    rule(pdf, y + 5.8 * k, x, w);
+    const after = table(sheet, rows, x, y + 7 * k, w);
+    return after + pdf.text(says, { x, y: after + 0.6, sizeMm: small, widthMm: w }) + 0.6;
   };
   const { dough, filling } = card;
   return Math.max(
-    column('Dough', dough.total, dough.rows, dough.holdBack + dough.says, LEFT, 78),
-    column('Filling', filling.total, filling.rows, filling.says, LEFT + 86, WIDE - 86),
+    column('Dough', { ...dough, says: dough.holdBack + dough.says }, LEFT, 78),
+    column('Filling', filling, LEFT + 86, WIDE - 86),
   );
 }
 
-function facts(pdf: Pdf, card: CardContents, y: number): number {
+function facts({ pdf, card, small, k }: Sheet, y: number): number {
   const w = WIDE / 4;
   let top = y;
   for (let row = 0; row < card.facts.length; row += 4) {
     rule(pdf, top, LEFT, WIDE, 0.15);
     const heights = card.facts.slice(row, row + 4).map(({ term, value, says }, i) => {
       const x = LEFT + i * w;
-      pdf.text(term, { x, y: top + 1, sizeMm: SMALL });
-      const valueH = pdf.text(value, {
-        x,
-        y: top + 4.6,
-        sizeMm: 4.6,
-        weight: 'bold',
-        widthMm: w - 3,
-      });
-      return (
-        4.6 + valueH + pdf.text(says, { x, y: top + 4.6 + valueH, sizeMm: SMALL, widthMm: w - 3 })
-      );
+      const put = (text: string, dy: number, sizeMm: number, weight: Weight) =>
+        pdf.text(text, { x, y: top + dy, sizeMm, weight, widthMm: w - 3 });
+      const termH = 1 + put(term, 1, small, 'regular');
+      const valueH = termH + put(value, termH, 4.6 * k, 'bold');
+      return valueH + put(says, valueH, small, 'regular');
     });
-    top += Math.max(...heights) + 1.5;
+    top += Math.max(...heights) + 1.5 * k;
   }
   return top;
 }
 
-function ladder(pdf: Pdf, card: CardContents, y: number): number {
-  const h = pdf.text(`Passes: ${card.portions}`, {
-    x: LEFT,
-    y,
-    sizeMm: BODY,
-    weight: 'bold',
-    widthMm: WIDE,
-  });
+function ladder({ pdf, card, body, k }: Sheet, y: number): number {
+  const passes = `Passes: ${card.portions}`;
+  let top = y + pdf.text(passes, { x: LEFT, y, sizeMm: body, weight: 'bold', widthMm: WIDE }) + 1;
   const perRow = Math.min(
     card.rungs.length,
     card.rungs.length > 10 ? Math.ceil(card.rungs.length / 2) : 10,
   );
   const w = WIDE / Math.max(1, perRow);
-  const rowH = 13;
-  card.rungs.forEach(({ dial, does, leaves }, i) => {
-    const x = LEFT + (i % perRow) * w;
-    const top = y + h + 1 + Math.floor(i / perRow) * rowH;
-    pdf.doc
-      .undash()
-      .lineWidth(0.2 * PT_PER_MM)
-      .strokeColor('#777')
-      .rect(x * PT_PER_MM, top * PT_PER_MM, (w - 1) * PT_PER_MM, (rowH - 1) * PT_PER_MM)
-      .stroke();
-    pdf.text(dial, { x: x + 1, y: top + 0.6, sizeMm: 3.8, weight: 'bold' });
-    const doesH = pdf.text(does, { x: x + 1, y: top + 5.2, sizeMm: 2.3, widthMm: w - 3 });
-    pdf.text(leaves, { x: x + 1, y: top + 5.2 + doesH, sizeMm: 2.2, widthMm: w - 2.5 });
-  });
-  return y + h + 1 + Math.ceil(card.rungs.length / Math.max(1, perRow)) * rowH;
+  for (let row = 0; row < card.rungs.length; row += perRow) {
+    const rungs = card.rungs.slice(row, row + perRow);
+    const heights = rungs.map(({ dial, does, leaves, long }, i) => {
+      let at = top + 0.8;
+      const put = (text: string, sizeMm: number, weight: Weight) => {
+        at += pdf.text(text, { x: LEFT + i * w + 1, y: at, sizeMm, weight, widthMm: w - 2.5 });
+      };
+      put(dial, 3.8 * k, 'bold');
+      put(does, 2.4 * k, 'regular');
+      put(leaves, 2.4 * k, 'bold');
+      put(long, 2.4 * k, 'regular');
+      return at - top;
+    });
+    const h = Math.max(...heights) + 0.8;
+    rungs.forEach((_, i) => {
+      pdf.doc
+        .undash()
+        .lineWidth(0.2 * PT_PER_MM)
+        .strokeColor('#777')
+        .rect((LEFT + i * w) * PT_PER_MM, top * PT_PER_MM, (w - 1) * PT_PER_MM, h * PT_PER_MM)
+        .stroke();
+    });
+    top += h + 1;
+  }
+  return top;
 }
 
 function polygon(
   pdf: Pdf,
   points: Outline,
-  scale: number,
-  x: number,
-  y: number,
-  fill: string,
+  { scale, x, y, fill }: { scale: number; x: number; y: number; fill: string },
 ): void {
   pdf.doc
     .undash()
     .lineWidth(0.25 * PT_PER_MM)
-    .strokeColor('#1c2422');
-  pdf.doc.polygon(
-    ...points.map(([px, py]): [number, number] => [
-      (x + px * scale) * PT_PER_MM,
-      (y - py * scale) * PT_PER_MM,
-    ]),
-  );
-  pdf.doc.fillAndStroke(fill, '#1c2422');
+    .strokeColor('#1c2422')
+    .polygon(
+      ...points.map(([px, py]): [number, number] => [
+        (x + px * scale) * PT_PER_MM,
+        (y - py * scale) * PT_PER_MM,
+      ]),
+    )
+    .fillAndStroke(fill, '#1c2422');
 }
 
-function drawings(pdf: Pdf, plan: Plan, result: PlanResult, card: CardContents, y: number): number {
-  const { section } = result.shape.drawing;
-  const pieceW = section.piece.toX - section.piece.fromX;
-  const pieceH = section.top[1] - section.bottomY;
-  const scale = Math.min(68 / pieceW, 32 / pieceH, 2);
-  const x = LEFT + 36 - ((section.piece.fromX + section.piece.toX) / 2) * scale;
-  const base = y + 2 + section.top[1] * scale;
-  section.dough.forEach((outline) => polygon(pdf, outline, scale, x, base, '#f0dca4'));
-  polygon(pdf, section.filling, scale, x, base, plan.colour);
-  pdf.text(`The piece cut ${section.cut}, ${scale.toFixed(1)} times its size`, {
-    x: LEFT,
-    y: base - section.bottomY * scale + 2,
-    sizeMm: 2.5,
-    widthMm: 74,
-  });
-  const leftEnd = base - section.bottomY * scale + 7;
+function drawings(sheet: Sheet, plan: Plan, result: PlanResult, y: number): number {
+  return Math.max(pieceDrawing(sheet, plan, result, y), layoutDrawing(sheet, result, y));
+}
 
+function pieceDrawing({ pdf, k }: Sheet, plan: Plan, result: PlanResult, y: number): number {
+  const { section } = result.shape.drawing;
+  const scale = Math.min(
+    68 / (section.piece.toX - section.piece.fromX),
+    32 / (section.top[1] - section.bottomY),
+    2,
+  );
+  const at = {
+    scale,
+    x: LEFT + 36 - ((section.piece.fromX + section.piece.toX) / 2) * scale,
+    y: y + 2 + section.top[1] * scale,
+  };
+  section.dough.forEach((outline) => polygon(pdf, outline, { ...at, fill: '#f0dca4' }));
+  polygon(pdf, section.filling, { ...at, fill: plan.colour });
+  const below = at.y - section.bottomY * scale + 2;
+  const says = `The piece cut ${section.cut}, ${scale.toFixed(1)} times its size`;
+  return below + pdf.text(says, { x: LEFT, y: below, sizeMm: 2.5 * k, widthMm: 74 });
+}
+
+function layoutDrawing({ pdf, card, small }: Sheet, result: PlanResult, y: number): number {
   const { laying, blank } = result.layout;
-  const right = LEFT + 80;
+  const x = LEFT + 80;
   const room = WIDE - 80;
   const fit = Math.min(room / laying.lengthMm, 26 / laying.widthMm);
-  pdf.doc.save();
-  pdf.doc.translate(right * PT_PER_MM, (y + 2) * PT_PER_MM).scale(fit);
-  if (laying.pieces > 0) sheetMarks(laying, blank).forEach((mark) => pdf.mark(mark));
-  pdf.doc.restore();
-  let at = y + 3 + (laying.pieces > 0 ? laying.widthMm * fit : 0) + 1;
-  at += pdf.text(card.layout, { x: right, y: at, sizeMm: SMALL, widthMm: room }) + 0.5;
-  card.folding.forEach((step, i) => {
-    at += pdf.text(`${i + 1}. ${step}`, { x: right, y: at, sizeMm: SMALL, widthMm: room }) + 0.2;
-  });
-  return Math.max(leftEnd, at);
+  let at = y + 2;
+  if (laying.pieces > 0) {
+    pdf.doc.save();
+    pdf.doc.translate(x * PT_PER_MM, at * PT_PER_MM).scale(fit);
+    sheetMarks(laying, blank).forEach((mark) => pdf.mark(mark));
+    pdf.doc.restore();
+    at += laying.widthMm * fit + 2;
+  }
+  const put = (text: string) => {
+    at += pdf.text(text, { x, y: at, sizeMm: small, widthMm: room }) + 0.3;
+  };
+  put(card.layout);
+  card.folding.forEach((step, i) => put(`${i + 1}. ${step}`));
+  return at;
 }
 
-function foot(pdf: Pdf, card: CardContents, cautions: readonly string[], y: number): void {
-  const line = (text: string, sizeMm: number, weight: 'regular' | 'bold' = 'regular') => {
-    at += pdf.text(text, { x: LEFT, y: at, sizeMm, weight, widthMm: WIDE }) + 0.6;
-  };
+function foot({ pdf, card, body, k }: Sheet, cautions: readonly string[], y: number): number {
   let at = y;
+  const put = (text: string, sizeMm: number, weight: Weight = 'regular') => {
+    at += pdf.text(text, { x: LEFT, y: at, sizeMm, weight, widthMm: WIDE }) + 0.8 * k;
+  };
   rule(pdf, at - 1, LEFT, WIDE, 0.15);
-  line(`${card.weakest.title}. ${card.weakest.says} ${card.asks}`, BODY, 'bold');
-  line(`Allergens: ${card.allergens}. Diet: ${card.diet}.`, BODY, 'bold');
-  line(cautions.join(' '), 2.6);
-  // A long note gives way to the page: the plan keeps all of it.
-  const room = Math.floor((BOTTOM - 8 - at) / (BODY * 1.28));
-  const most = Math.max(0, room) * 105;
-  if (card.note && most > 0) {
-    line(card.note.length > most ? `${card.note.slice(0, most - 1)}…` : card.note, BODY);
-  }
-  pdf.text(
-    'Made ______   Burst ______   Dough left ______   Filling left ______   Date ____________',
-    {
-      x: LEFT,
-      y: Math.max(at + 1, BOTTOM - 5),
-      sizeMm: BODY,
-    },
-  );
+  put(`${card.weakest.title}. ${card.weakest.says} ${card.asks}`, body, 'bold');
+  put(`Allergens: ${card.allergens}. Diet: ${card.diet}.`, body, 'bold');
+  put(cautions.join(' '), 2.6 * k);
+  if (card.note) put(card.note, body);
+  const blanks =
+    'Made ______   Burst ______   Dough left ______   Filling left ______   Date ________';
+  return at + 2 + pdf.text(blanks, { x: LEFT, y: at + 2, sizeMm: body });
 }

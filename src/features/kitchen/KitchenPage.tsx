@@ -72,7 +72,10 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             </p>
           )}
         </div>
-        <section aria-label="About" className="grid max-w-[58rem] grid-cols-2 gap-4 sm:grid-cols-4">
+        <section
+          aria-label="About"
+          className="grid max-w-[64rem] grid-cols-2 items-end gap-4 sm:grid-cols-5"
+        >
           <div className="col-span-2">
             <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
           </div>

@@ -10,14 +10,20 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { NumbersSum, type NumberInput } from './NumbersSum';
 import type { SumProps } from './SumParts';
 
-const mass = (label: string, start: number): NumberInput => ({
+export const mass = (label: string, start: number): NumberInput => ({
   label,
   kind: 'mass',
   range: { min: 1, max: 100_000, unit: 'g' },
   step: 5,
   start,
 });
-const length = (label: string, start: number, min = 10, max = 100_000, step = 5): NumberInput => ({
+export const length = (
+  label: string,
+  start: number,
+  min = 10,
+  max = 100_000,
+  step = 5,
+): NumberInput => ({
   label,
   kind: 'length',
   range: { min, max, unit: 'mm' },

@@ -10,6 +10,7 @@ import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
 import { HydrationSum } from './HydrationSum';
 import { DiscsSum, HangTestSum, OpenTimeSum, SheetLengthSum, StripTestSum } from './SheetSums';
+import { TraySum, TrimSum } from './TrayAndTrimSums';
 import { SpoonTestSum } from './SpoonTestSum';
 import type { SumProps } from './SumParts';
 import { SUMS, type SumId } from './sumList';
@@ -26,6 +27,8 @@ const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   'strip-test': StripTestSum,
   'hang-test': HangTestSum,
   discs: DiscsSum,
+  tray: TraySum,
+  trim: TrimSum,
   'open-time': OpenTimeSum,
 };
 

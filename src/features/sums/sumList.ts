@@ -10,6 +10,8 @@ export const SUMS = [
   { id: 'strip-test', name: 'Strip test', asks: 'How thick is this setting, truly?' },
   { id: 'hang-test', name: 'Hanging strip', asks: 'How strong is my sheet?' },
   { id: 'discs', name: 'Discs on a strip', asks: 'How many will this cutter give?' },
+  { id: 'tray', name: 'Pieces on a tray', asks: 'How many trays do I need?' },
+  { id: 'trim', name: 'Trim to noodles', asks: 'What is the trim good for?' },
   { id: 'open-time', name: 'Open time', asks: 'How long does an open sheet still seal?' },
 ] as const;
 

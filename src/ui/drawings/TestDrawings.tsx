@@ -106,7 +106,7 @@ export function StripTestDrawing() {
         strokeWidth={1.5}
       />
       <Dimension from={46} to={242} at={72} text="length" />
-      <Dimension vertical from={14} to={52} at={26} text="width" />
+      <Dimension vertical from={14} to={52} at={38} text="wide" />
       <g stroke="var(--draw)" strokeWidth={1.5} fill="var(--board-raised)">
         <path d="M100 92 H188 L194 106 H94 Z" />
       </g>

@@ -11,7 +11,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
 import { doesNotFitText } from '../words';
-import { patternText, plural, rollingsText } from './sheetWords';
+import { patternText, plural, rollingsText, trimText } from './sheetWords';
 
 const ZOOMS = [1, 1.6, 2.5, 4] as const;
 
@@ -88,15 +88,15 @@ export function StripPanel() {
           : `${patternText(placesOf(laying), text)} Point at a blank, or tap it, for its place.`}
       </p>
       <p className="mt-2">
+        {SHEET_WAY_NAMES[laying.way].name}: {SHEET_WAY_NAMES[laying.way].says}.{' '}
         <b>
           {plural(layout.pieces, 'piece')} a {laying.sheets === 2 ? 'pair of sheets' : 'sheet'}
         </b>{' '}
         {laying.arrangement && ARRANGEMENT_NAMES[laying.arrangement.id]}:{' '}
         <Figure working={w.layoutShare}>{text(layout.share, 'share')}</Figure> of it used.{' '}
-        {rollingsText(layout.rollings)} <Figure working={w.trim}>{text(trim.g, 'g')}</Figure>{' '}
-        {trim.use === 'waste'
-          ? 'of trim is thrown out.'
-          : `of trim is left: ${plural(trim.portions, 'portion')} of ${trim.use === 'soup' ? 'soup squares' : 'ribbons'}.`}
+        {rollingsText(layout.rollings, layout.laying.sheets)}{' '}
+        <Figure working={w.trim}>{text(trim.g, 'g')}</Figure>{' '}
+        {trim.use === 'waste' ? 'of trim is thrown out.' : `of trim is left: ${trimText(trim)}.`}
       </p>
       {plan.batch.usedShare !== undefined && (
         <p className="mt-2 flex flex-wrap items-center gap-3">

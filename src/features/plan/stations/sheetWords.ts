@@ -1,4 +1,5 @@
 import type { Rolling } from '@/core/batch/sheetRun';
+import type { TrimUse } from '@/core/batch/trimUse';
 import type { Place } from '@/core/layout/places';
 import type { WriteFigure } from '../words';
 
@@ -8,14 +9,16 @@ export const plural = (count: number, word: string): string =>
 
 /**
  * What every rolling gives, in a sentence.
- * @example rollingsText(rollings) // '84 from 6 sheets, 20 from the trim rolled again.'
+ * @param together sheets that lie together: 2 in register, else 1
+ * @example rollingsText(rollings, 1) // '84 from 6 sheets, 20 from the trim rolled again.'
  */
-export function rollingsText(rollings: readonly Rolling[]): string {
+export function rollingsText(rollings: readonly Rolling[], together: 1 | 2): string {
+  const word = together === 2 ? 'pair' : 'sheet';
   const said = rollings
     .filter(({ pieces }) => pieces > 0)
     .map(({ generation, pieces, full, short }) => {
-      const last = short ? (full > 0 ? ' and a short one' : 'a short sheet') : '';
-      const sheets = `${full > 0 ? plural(full, 'sheet') : ''}${last}`;
+      const last = short ? (full > 0 ? ' and a short one' : `a short ${word}`) : '';
+      const sheets = `${full > 0 ? plural(full, word) : ''}${last}`;
       if (generation === 0) return `${pieces} from ${sheets}`;
       return `${pieces} from the trim rolled ${generation === 1 ? 'again' : 'a second time'}`;
     });
@@ -33,4 +36,16 @@ export function patternText(places: readonly Place[], write: WriteFigure): strin
     beside ? `${write(Math.abs(beside.y - first.y), 'mm')} across` : '',
   ].filter(Boolean);
   return `First mound ${write(first.x, 'mm')} from the end and ${write(first.y, 'mm')} from the edge${on.length ? `, ${on.join(', ')}` : ''}.`;
+}
+
+const TRIM_WORDS = {
+  ribbons: { one: 'a plate', word: 'plate', of: 'ribbons' },
+  soup: { one: 'a bowl', word: 'bowl', of: 'soup squares' },
+} as const;
+
+/** What trim is good for: `2 plates of ribbons`, `not enough for a bowl of soup squares`. */
+export function trimText({ use, portions }: { use: TrimUse; portions: number }): string {
+  if (use === 'waste') return 'thrown out';
+  const { one, word, of } = TRIM_WORDS[use];
+  return portions > 0 ? `${plural(portions, word)} of ${of}` : `not enough for ${one} of ${of}`;
 }

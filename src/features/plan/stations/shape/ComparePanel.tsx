@@ -39,7 +39,7 @@ export function ComparePanel() {
               <tr>
                 {['Shape', 'Pieces', 'Portions', 'Dose', 'Bench', 'Trim', 'Left over', ''].map(
                   (name) => (
-                    <th key={name} scope="col" className="pr-3 font-normal">
+                    <th key={name} scope="col" className="pr-2 font-normal">
                       {name || <span className="sr-only">Adopt</span>}
                     </th>
                   ),
@@ -49,7 +49,7 @@ export function ComparePanel() {
             <tbody>
               {state.result.map((each) => (
                 <tr key={each.family} className="border-t border-board-line align-middle">
-                  <th scope="row" className="pr-3 text-left font-semibold">
+                  <th scope="row" className="pr-2 text-left font-semibold">
                     <span className="flex items-center gap-2">
                       <FamilyGlyph
                         family={each.family}
@@ -60,22 +60,27 @@ export function ComparePanel() {
                       <StateMark state={each.state} />
                     </span>
                   </th>
-                  <td className="numeral pr-3 text-[1.15rem]">{each.pieces}</td>
-                  <td className="numeral pr-3">{each.portions}</td>
-                  <td className="pr-3 whitespace-nowrap">{text(each.doseG, 'g')}</td>
-                  <td className="pr-3 whitespace-nowrap">
+                  <td className="numeral pr-2 text-[1.15rem]">{each.pieces}</td>
+                  <td className="numeral pr-2">{each.portions}</td>
+                  <td className="pr-2 whitespace-nowrap">{text(each.doseG, 'g')}</td>
+                  <td className="pr-2 whitespace-nowrap">
                     {text(Math.max(1, Math.round(each.benchMin)), 'min')}
                   </td>
-                  <td className="pr-3 whitespace-nowrap">{text(each.trimG, 'g')}</td>
-                  <td className="pr-3 whitespace-nowrap">
+                  <td className="pr-2 whitespace-nowrap">{text(each.trimG, 'g')}</td>
+                  <td className="pr-2 whitespace-nowrap">
                     {text(each.leftDoughG, 'g')} · {text(each.leftFillingG, 'g')}
                   </td>
                   <td className="py-1 text-right">
                     {each.family === plan.shape.family ? (
-                      <span className="text-ink-dim">as now</span>
+                      <span className="whitespace-nowrap text-ink-dim">as now</span>
                     ) : (
-                      <button type="button" className="btn" onClick={() => edit(() => each.plan)}>
-                        Make it this
+                      <button
+                        type="button"
+                        className="btn"
+                        aria-label={`Take ${familyOf(each.family).name.toLowerCase()}`}
+                        onClick={() => edit(() => each.plan)}
+                      >
+                        Take
                       </button>
                     )}
                   </td>

@@ -93,7 +93,7 @@ function LadderTable({ ladder }: { ladder: Ladder }) {
           <th scope="col" className="w-28 font-normal">
             Long
           </th>
-          <td aria-hidden />
+          <td aria-hidden className="max-sm:hidden" />
         </tr>
       </thead>
       <tbody>
@@ -112,8 +112,12 @@ function LadderTable({ ladder }: { ladder: Ladder }) {
             <td className="numeral whitespace-nowrap">
               {rung.strips > 1 && `${rung.strips} × `}
               {text(rung.lengthMm, 'mm')}
+              <span className="block sm:hidden">
+                <Bar rung={rung} rungs={rungs} />
+                <Notes rung={rung} />
+              </span>
             </td>
-            <td className="py-1">
+            <td className="py-1 max-sm:hidden">
               <span className="flex flex-wrap items-center gap-x-2">
                 <Bar rung={rung} rungs={rungs} />
                 <Notes rung={rung} />

@@ -5,7 +5,7 @@ import { DUSTS } from '@/core/sheet/dust';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { plural } from '../sheetWords';
+import { trimText } from '../sheetWords';
 
 const ROLLED = ['The dough', 'Its trim, rolled again', 'That trim, a second time'];
 
@@ -57,9 +57,7 @@ export function TrimAndDust() {
           is left fit to use
           {trim.use === 'waste'
             ? ', and is thrown out.'
-            : trim.use === 'soup'
-              ? `: ${plural(trim.portions, 'bowl')} of soup squares, about ${text(TRIM_PORTION_G.soup, 'g')} each.`
-              : `: ${plural(trim.portions, 'plate')} of ribbons, about ${text(TRIM_PORTION_G.ribbons, 'g')} each.`}{' '}
+            : `: ${trimText(trim)}, about ${text(TRIM_PORTION_G[trim.use], 'g')} each.`}{' '}
           {text(trim.spoiltG, 'g')} is too dry or floury.
         </p>
         <p className="text-small text-ink-dim">
