@@ -81,11 +81,11 @@ test('using both up turns the dose, and a held dose stays', async ({ page }) => 
   await page.getByRole('radio', { name: 'Use both up' }).click();
   await type(page, 'Dough in hand', '700');
   await type(page, 'Filling in hand', '1 kg');
-  await expect(page.getByText(/Both used up:/)).toContainText('114 pieces of 8.5 g');
+  await expect(page.getByText(/Both used up:/)).toContainText('116 pieces of 8.4 g');
   await page.getByRole('button', { name: /Shape/ }).click();
   await expect(page.getByRole('slider', { name: 'Dose' })).toHaveAttribute(
     'aria-valuetext',
-    /^8\.5 g/,
+    /^8\.4 g/,
   );
   await page.getByRole('slider', { name: 'Dose' }).press('ArrowLeft');
   await expect(page.getByRole('slider', { name: 'Dose' })).toHaveAttribute(
@@ -144,7 +144,7 @@ test('dough and filling are edited by ingredient, and the stations tell', async 
 test('another shape keeps dough and filling and holds as it comes', async ({ page }) => {
   const id = await newPlan(page, 'Shape test');
   await page.goto(`/plans/${id}`);
-  await page.getByRole('radio', { name: 'Pinched agnolotti' }).click();
+  await page.getByRole('radio', { name: 'Pinched' }).click();
   await expect(
     page.getByRole('group', { name: /Pinched agnolotti cut through/ }).first(),
   ).toBeVisible();
@@ -161,7 +161,7 @@ test('units are the user’s own and stay', async ({ page }) => {
   await page.getByRole('button', { name: /Units and look/ }).click();
   await page.getByRole('radio', { name: 'oz, in' }).click();
   await page.keyboard.press('Escape');
-  await expect(tally(page)).toContainText('4 lb 1.3');
+  await expect(tally(page)).toContainText('4 lb 0.1');
   await type(page, 'Blank', '2.5');
   await expect(page.getByRole('slider', { name: 'Blank' })).toHaveAttribute(
     'aria-valuenow',
@@ -213,5 +213,7 @@ test('the largest plan that can be typed is answered and laid out', async ({ pag
   expect(width).toBeLessThanOrEqual(1280);
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /Sheet/ }).first().click();
-  await expect(page.getByRole('region', { name: 'One sheet' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Passes' })).toBeVisible();
+  await page.getByRole('tab', { name: 'One sheet' }).click();
+  await expect(page.getByRole('region', { name: 'One sheet' })).toContainText(/pieces a sheet/);
 });

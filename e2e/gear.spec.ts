@@ -72,3 +72,70 @@ test('a roller is added from a typical one and removed with undo', async ({ page
   await added.getByRole('button', { name: 'Remove' }).click();
   await expect(added).toHaveCount(0);
 });
+
+test('a roller is measured by weighed strips, and the whole dial follows', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByLabel('Add a roller, from a typical one').selectOption('six-step-1-widest');
+  const rollers = page.getByRole('region', { name: 'Rollers' });
+  const own = rollers.getByRole('listitem').filter({ hasText: 'Six-step roller' });
+  await own.getByRole('button', { name: 'Measure it' }).click();
+  const test = own.getByRole('region', { name: 'Strip test' });
+  const strip = async (setting: string, lengthMm: string) => {
+    await test.getByLabel('Setting').selectOption(setting);
+    await type(page, 'Strip weighs', '100');
+    await type(page, 'Strip width', '140');
+    await type(page, 'Strip length', lengthMm);
+    await test.getByRole('button', { name: 'Add this strip' }).click();
+  };
+  // 100 g, 140 mm wide: 500 mm long is 1.19 mm thick, so a gap of 1.15 where 0.9 was taken.
+  await strip('5', '500');
+  await strip('3', '230');
+  const fit = own.getByRole('region', { name: 'The fit' });
+  await expect(fit).toContainText('Dial 5: strip 1.19 mm, gap 1.15 mm');
+  await expect(fit).toContainText(/Strips lie within \d/);
+  await fit.getByRole('button', { name: 'Use this dial' }).click();
+  await expect(fit).toContainText('This is the dial your plans see.');
+  await expect(own.getByRole('img').first()).toHaveAttribute('aria-label', /5 leaves 1\.1\d mm/);
+  await page.getByLabel('A hand shows first at').selectOption('5');
+  await expect(own.getByRole('status')).toContainText('the sheet must be thinner than that');
+  await page.reload();
+  await expect(own.getByRole('img').first()).toHaveAttribute('aria-label', /5 leaves 1\.1\d mm/);
+  await own.getByRole('button', { name: 'Measure it' }).click();
+  await own.getByRole('button', { name: 'Back to the typical dial' }).click();
+  await expect(own.getByRole('img').first()).toHaveAttribute('aria-label', /5 leaves 0\.90 mm/);
+  await own.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(own).toHaveCount(0);
+});
+
+test('a dial gains and loses steps, and is numbered the other way', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByLabel('Add a roller, from a typical one').selectOption('eight-step-1-widest');
+  const own = page
+    .getByRole('region', { name: 'Rollers' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Eight-step roller' });
+  await own.getByRole('button', { name: 'Edit' }).click();
+  await own.getByRole('button', { name: 'A thinner step' }).click();
+  await expect(own.getByRole('textbox', { name: 'Dial 9 leaves' })).toHaveValue('0.48');
+  await own.getByRole('button', { name: 'Number it the other way' }).click();
+  await expect(own.getByRole('textbox', { name: 'Dial 9 leaves' })).toHaveValue('4');
+  await own.getByRole('button', { name: 'Remove step 1' }).click();
+  await expect(own.getByRole('textbox', { name: 'Dial 1 leaves' })).toHaveCount(0);
+  await own.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(own).toHaveCount(0);
+});
+
+test('a mould is drawn, kept, and warned of when no roller is wide enough', async ({ page }) => {
+  await page.goto('/kitchen');
+  const moulds = page.getByRole('region', { name: 'Moulds' });
+  await moulds.getByRole('button', { name: 'Add a mould' }).click();
+  const own = moulds.getByRole('listitem').last();
+  await own.getByRole('textbox', { name: 'Rows' }).fill('5');
+  await own.getByRole('textbox', { name: 'Rows' }).press('Enter');
+  await expect(own).toContainText('It needs a sheet 180 mm wide; your widest roller gives 145 mm');
+  await expect(own.getByRole('img')).toHaveAttribute('aria-label', 'New mould: 5 by 4 pockets');
+  await page.reload();
+  await expect(moulds.getByRole('listitem').last()).toContainText('180 mm');
+  await moulds.getByRole('button', { name: 'Remove New mould' }).click();
+  await expect(page.getByText('New mould removed')).toBeVisible();
+});

@@ -56,3 +56,7 @@ export const pressUntil = (page: Page, keys: string, opened: Locator) =>
     if (!(await opened.isVisible())) await page.keyboard.press(keys);
     await expect(opened).toBeVisible({ timeout: 1500 });
   }).toPass({ timeout: 15_000 });
+
+/** Takes one of a few. */
+export const choose = (page: Page, name: string) =>
+  page.getByRole('radio', { name, exact: true }).click();

@@ -7,7 +7,16 @@ import { Bench } from 'tinybench';
 import { startingPantry } from '../src/core/composition/pantry';
 import { searchIngredients } from '../src/core/composition/search';
 import { eggOptions } from '../src/core/dough/eggOptions';
-import { evaluatePlan } from '../src/core/plan/evaluatePlan';
+import { layingOf } from '../src/core/layout/laying';
+import { placesOf } from '../src/core/layout/places';
+import { compareShapes } from '../src/core/plan/compareShapes';
+import { typedPiece } from '../src/core/plan/context';
+import { deadHeats } from '../src/core/plan/deadHeats';
+import { evaluatePlan, planFigures } from '../src/core/plan/evaluatePlan';
+import { ladderOfPlan } from '../src/core/plan/ladderOfPlan';
+import { layingFor } from '../src/core/plan/layingFor';
+import { templatePages, wholeSheetPage } from '../src/core/plan/templatesOfPlan';
+import { pageSvg } from '../src/core/templates/svg';
 import { dryingRemedies } from '../src/core/plan/fillingRemedies';
 import { parsePlan } from '../src/core/plan/parsePlan';
 import type { Plan } from '../src/core/plan/schema';
@@ -15,6 +24,7 @@ import { startingPlans } from '../src/core/plan/startingPlans';
 import { FAMILY_IDS } from '../src/core/shapes/families';
 import { planSummary } from '../src/features/plans/planSummary';
 import { openDatabase } from '../src/server/db/database';
+import { templatePdf } from '../src/server/pdf/templatePdf';
 import { addLogEntry } from '../src/server/repositories/log';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
@@ -24,6 +34,9 @@ const PLAN_MS = 4;
 const EGGS_MS = 20;
 const REMEDIES_MS = 5;
 const SEARCH_MS = 16;
+const LAYOUT_MS = 5;
+const SEARCH_BANDS_MS = 300;
+const TEMPLATES_MS = 500;
 const ACTION_MS = 30;
 const PAGE_KB = 220;
 const PORT = '4175';
@@ -111,6 +124,60 @@ async function core() {
       void dryingRemedies(wet, 0.02, startingPantry),
   });
 }
+
+/** One layout, a search over every band, and templates. */
+async function layouts() {
+  const cut = { kind: 'disc', diameterMm: 30 } as const;
+  const wide = {
+    cut,
+    way: 'single' as const,
+    widthMm: 690,
+    longestMm: 4000,
+    thicknessMm: 0.8,
+    gapMm: 1,
+    endMm: 5,
+    pieceAreaMm2: 700,
+  };
+  const usual = layingFor(
+    startingPlans.ravioliRound,
+    typedPiece(startingPlans.ravioliRound, startingPantry),
+  );
+  await time(LAYOUT_MS, {
+    'layout of one sheet, with every place': () => void placesOf(layingOf(usual)),
+    'layout of 3,000 discs, with every place': () => void placesOf(layingOf(wide)),
+    'ladder of passes': () => void ladderOfPlan(startingPlans.ravioliSquare, squareFigures),
+  });
+  const dead = both(startingPlans.ravioliSquare, 640, 820);
+  const sizesMm = Array.from({ length: 60 }, (_, i) => 35 + i);
+  await time(SEARCH_BANDS_MS, {
+    'dead heat over all bands, 60 sizes by 5 thicknesses': () =>
+      void deadHeats(dead, startingPantry, {
+        sizesMm,
+        thicknessesMm: [0.6, 0.7, 0.8, 0.9, 1.0],
+      }),
+    'thirteen shapes compared': () =>
+      void compareShapes(startingPlans.ravioliSquare, squareFigures, startingPantry),
+  });
+  const pages = (template: 'sheet' | 'gauge') =>
+    templatePages(startingPlans.ravioliRound, startingPantry, { template, paper: 'a4' });
+  await time(TEMPLATES_MS, {
+    'sheet template as SVG': () =>
+      void pageSvg(wholeSheetPage(startingPlans.ravioliRound, startingPantry)!),
+    'sheet and gauge tiled over A4': () => void [pages('sheet'), pages('gauge')],
+  });
+  const from = performance.now();
+  for (let i = 0; i < 10; i += 1)
+    await templatePdf([...pages('sheet'), ...pages('gauge')], 'bench');
+  const each = (performance.now() - from) / 10;
+  rows.push({
+    what: 'sheet and gauge as PDF, mean of ten',
+    'median ms': each.toFixed(2),
+    budget: `${TEMPLATES_MS} ms`,
+    within: each <= TEMPLATES_MS ? 'yes' : 'NO',
+  });
+}
+
+const squareFigures = planFigures(startingPlans.ravioliSquare, startingPantry);
 
 /** A yolk-rich dough for a large service. */
 const large: Plan = {
@@ -238,6 +305,7 @@ async function fetchWhenReady(url: string): Promise<string> {
 }
 
 await core();
+await layouts();
 await store();
 await pageWeight();
 console.table(rows);

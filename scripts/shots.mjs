@@ -23,17 +23,17 @@ const views = [
   ['plan-count', '/plans/celeriac-stall?at=count'],
   ['plan-dough', '/plans/celeriac-friday?at=dough'],
   ['plan-filling', '/plans/celeriac-friday?at=filling'],
-  ['plan-filling-right', '/plans/celeriac-friday?at=filling', { leaf: 'Make it right' }],
   ['plan-sheet', '/plans/ox-cheek-agnolotti?at=sheet'],
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
-  ['plan-shape-fails-dark', '/plans/pea-cappelletti?at=shape', { dark: true }],
+  ['plan-shape-folding-dark', '/plans/crab-half-moons?at=shape', { dark: true, leaf: 'Folding' }],
   ['plan-seal', '/plans/beetroot-tortelloni?at=seal'],
+  ['plan-compare', '/plans/barley-mushroom?at=shape', { leaf: 'Compare shapes', height: 1130 }],
   ['plan-boil', '/plans/ox-cheek-agnolotti?at=boil'],
   ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
   ['log', '/plans/celeriac-friday/log'],
   ['revisions', '/plans/celeriac-friday/revisions?before=1&after=3'],
-  ['kitchen', '/kitchen'],
+  ['kitchen', '/kitchen', { open: 'Measure it', height: 1130 }],
   ['pantry', '/kitchen/pantry'],
   ['shopping', '/shopping'],
   ['sums', '/sums/whole-eggs'],
@@ -63,12 +63,13 @@ try {
       .catch(() => false);
     if (!ready) await new Promise((resolve) => setTimeout(resolve, 250));
   }
-  for (const [name, path, { dark = false, width = 1280, height = 800, leaf } = {}] of views) {
+  for (const [name, path, { dark = false, width = 1280, height = 800, leaf, open } = {}] of views) {
     const page = await browser.newPage({
       viewport: { width, height },
       colorScheme: dark ? 'dark' : 'light',
     });
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
+    if (open) await page.getByRole('button', { name: open }).first().click();
     if (leaf) {
       await page.getByRole('tab', { name: leaf }).click();
       await page.getByText('Fetching…').waitFor({ state: 'detached' });

@@ -4,6 +4,7 @@ import { compareShapes, type ShapeOutcome } from '../core/plan/compareShapes';
 import { deadHeats, type HeatOption, type HeatSearch } from '../core/plan/deadHeats';
 import { planFigures } from '../core/plan/evaluatePlan';
 import type { Plan } from '../core/plan/schema';
+import { READY } from './ready';
 
 /** Told how far a search is: done, of how many. */
 export type OnProgress = (done: number, of: number) => void;
@@ -37,3 +38,5 @@ function nowAndThen(tell: OnProgress): OnProgress {
 export type SearchWorker = typeof search;
 
 expose(search);
+// What is asked before this listens would be lost: the page waits for it.
+postMessage(READY);

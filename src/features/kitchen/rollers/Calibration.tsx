@@ -146,15 +146,7 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
   const strip = lengthMm === undefined ? null : { label, massG, widthMm, lengthMm, springBack };
   const gap = strip && gapFromStrip(strip);
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!strip) return;
-        onAdd(strip);
-        setLength(undefined);
-      }}
-    >
+    <div className="grid gap-3">
       <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
         <label className="block">
           <span className="mb-1 block text-small text-ink-dim">Setting</span>
@@ -210,7 +202,16 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
             ))}
           </select>
         </label>
-        <button type="submit" className="btn btn-strong" disabled={!strip}>
+        <button
+          type="button"
+          className="btn btn-strong"
+          disabled={!strip}
+          onClick={() => {
+            if (!strip) return;
+            onAdd(strip);
+            setLength(undefined);
+          }}
+        >
           Add this strip
         </button>
       </div>
@@ -220,6 +221,6 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
           {text(gap, 'mm')}.
         </p>
       )}
-    </form>
+    </div>
   );
 }

@@ -2,6 +2,7 @@
 
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { READY } from '@/workers/ready';
 import type { OnProgress, SearchWorker } from '@/workers/search.worker';
 
 export type SearchState<T> =
@@ -9,6 +10,17 @@ export type SearchState<T> =
   | { readonly at: 'running'; readonly done: number; readonly of: number }
   | { readonly at: 'failed'; readonly why: string }
   | { readonly at: 'done'; readonly result: T };
+
+/** Resolves when a worker says that it listens. */
+const listening = (worker: Worker): Promise<void> =>
+  new Promise((resolve) => {
+    const hear = ({ data }: MessageEvent) => {
+      if (data !== READY) return;
+      worker.removeEventListener('message', hear);
+      resolve();
+    };
+    worker.addEventListener('message', hear);
+  });
 
 /**
  * A heavy search in a worker of its own, with progress and cancel. A new search, or leaving, ends the
@@ -33,12 +45,21 @@ export function useSearch<T>() {
       setState({ at: 'running', done: 0, of: 1 });
       const mine = (next: SearchState<T>) => worker.current === own && setState(next);
       own.onerror = () => mine({ at: 'failed', why: 'The search could not be fetched' });
-      const onProgress = proxy<OnProgress>((done, of) => mine({ at: 'running', done, of }));
-      ask(wrap<SearchWorker>(own), onProgress)
-        .then((result) => mine({ at: 'done', result }))
-        .catch((error: unknown) =>
-          mine({ at: 'failed', why: error instanceof Error ? error.message : String(error) }),
-        )
+      // Progress comes by another way than the result, and may come after it.
+      let over = false;
+      const onProgress = proxy<OnProgress>((done, of) => {
+        if (!over) mine({ at: 'running', done, of });
+      });
+      listening(own)
+        .then(() => ask(wrap<SearchWorker>(own), onProgress))
+        .then((result) => {
+          over = true;
+          mine({ at: 'done', result });
+        })
+        .catch((error: unknown) => {
+          over = true;
+          mine({ at: 'failed', why: error instanceof Error ? error.message : String(error) });
+        })
         .finally(() => own.terminate());
     },
     [stop],

@@ -1,0 +1,81 @@
+import { choose, expect, newPlan, saved, stored, test, type } from './kitchen';
+
+test('the ladder says portions, passes, where to cut and where to stop', async ({ page }) => {
+  const id = await newPlan(page, 'Ladder test');
+  await page.goto(`/plans/${id}?at=sheet`);
+  const passes = page.getByRole('region', { name: 'Passes' });
+  await expect(passes).toContainText(/9 portions of 199 g, one of \d+ g; stop at dial 8/);
+  const rows = passes.getByRole('row');
+  await expect(rows.nth(1)).toContainText('fold, 3 ×');
+  await expect(passes.getByRole('row', { name: /^4 / })).toContainText('cut in half');
+  await expect(rows.last()).toContainText('stop');
+
+  await choose(page, 'Skip settings');
+  await expect(passes.getByRole('row', { name: /^1 / })).toHaveCount(0);
+  await expect(passes).toContainText('likeliest to tear');
+  await saved(page);
+  expect((await stored(page, id)).sheet?.passes).toBe('skip');
+});
+
+test('a sheet that dries before it is filled is told, and mended in one tap', async ({ page }) => {
+  const id = await newPlan(page, 'Open time test', { sheet: { secondsPerPiece: 60 } });
+  await page.goto(`/plans/${id}?at=sheet`);
+  await expect(page.getByRole('region', { name: 'Tally' })).toContainText(/Sheet dries in/);
+  await page.getByRole('tab', { name: 'Fill in time' }).click();
+  const time = page.getByRole('region', { name: 'Fill in time' });
+  await expect(time).toContainText('It dries before it is filled');
+  await time.getByRole('button', { name: '2 pairs of hands' }).click();
+  await time.getByRole('button', { name: '3 pairs of hands' }).click();
+  await expect(time).toContainText('Time enough');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await time.getByRole('button', { name: /Sheets of at most/ }).click();
+  await expect(time).toContainText('Time enough');
+});
+
+test('trim is followed to plates of ribbons, and fine flour is warned of', async ({ page }) => {
+  const id = await newPlan(page, 'Trim test', {
+    shape: { family: 'ravioliRound', sizeMm: 70, finish: 'cutter' },
+  });
+  await page.goto(`/plans/${id}?at=sheet`);
+  await page.getByRole('tab', { name: 'Trim and dust' }).click();
+  const trim = page.getByRole('region', { name: 'Trim', exact: true });
+  await expect(trim.getByRole('row')).toHaveCount(3);
+  await choose(page, 'Never');
+  await expect(trim.getByRole('row')).toHaveCount(2);
+  await expect(trim).toContainText(/plates? of ribbons/);
+  await choose(page, 'Soup squares');
+  await expect(trim).toContainText(/bowls of soup squares/);
+  await choose(page, 'Fine flour');
+  await type(page, 'Dust, g to a kg of dough', '60');
+  await expect(page.getByRole('region', { name: 'Dust' })).toContainText('felt as slip');
+});
+
+test('a hanging strip replaces the strength estimate, and gives it back', async ({ page }) => {
+  const id = await newPlan(page, 'Hang test');
+  await page.goto(`/plans/${id}?at=sheet`);
+  await page.getByRole('tab', { name: 'Home test' }).click();
+  await type(page, 'It tore at', '1000');
+  const hang = page.getByRole('region', { name: 'Hanging strip' });
+  await expect(hang.getByRole('status')).toContainText('11.8 kPa, where the estimate is');
+  await hang.getByRole('button', { name: 'Use what I measured' }).click();
+  await expect(hang.getByRole('status')).toContainText('now reckons with what you measured');
+  await saved(page);
+  expect((await stored(page, id)).dough?.hangMm).toBe(1000);
+  await hang.getByRole('button', { name: 'Back to the estimate' }).click();
+  await saved(page);
+  expect((await stored(page, id)).dough?.hangMm).toBeUndefined();
+});
+
+test('a blank wider than the sheet is explained, with what would fit', async ({ page }) => {
+  const id = await newPlan(page, 'Too wide', { sheet: { widthMm: 50 } });
+  await page.goto(`/plans/${id}?at=shape`);
+  await expect(page.getByRole('region', { name: 'One sheet' })).toContainText(
+    'The blank needs 55 mm across; the sheet gives 50 mm: up to 50 mm fits.',
+  );
+  await page.getByRole('tab', { name: 'Templates' }).click();
+  await expect(page.getByText('there is nothing to print yet')).toBeVisible();
+  const answer = await page.request.get(`/api/plans/${id}/template`);
+  expect(answer.status()).toBe(422);
+  expect((await answer.json()).error).toContain('No blank fits this sheet');
+});

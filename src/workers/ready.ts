@@ -1,0 +1,2 @@
+/** Said once by a worker, when it listens. */
+export const READY = 'ready';
