@@ -1,10 +1,11 @@
 import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../constants';
+import { crossing } from './crossing';
 import { neededLip, type Finish } from './finish';
 import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
-/** Halvings of a range of tens of grams or millimetres: to within a thousandth part. */
-const BISECTIONS = 18;
+/** Less than this is no filling. */
+const LEAST_DOSE_G = 0.1;
 
 export interface PieceInput extends MoundInput {
   readonly family: ShapeFamily;
@@ -49,24 +50,19 @@ export function makePiece(from: PieceInput): Piece {
 }
 
 /**
- * The largest dose whose lip still reaches `margin` times the need, g, by bisection; 0 when even
- * the smallest does not. The lip falls as the dose grows, so there is one crossing.
+ * The largest dose whose lip still reaches `margin` times the need, g; 0 when even the smallest does
+ * not. The lip falls as the dose grows, nearly straight in the dose's cube root, so there is one crossing.
  */
 export function largestDose(
   from: Omit<PieceInput, 'doseG'>,
   { margin = 1, maxG = 80 }: { margin?: number; maxG?: number } = {},
 ): number {
-  const holds = (doseG: number) => makePiece({ ...from, doseG }).margins.lip >= margin;
-  let low = 0.1;
-  let high = maxG;
-  if (!holds(low)) return 0;
-  if (holds(high)) return high;
-  for (let step = 0; step < BISECTIONS; step += 1) {
-    const middle = (low + high) / 2;
-    if (holds(middle)) low = middle;
-    else high = middle;
-  }
-  return low;
+  const over = (root: number) => makePiece({ ...from, doseG: root ** 3 }).margins.lip - margin;
+  const least = Math.cbrt(LEAST_DOSE_G);
+  const most = Math.cbrt(maxG);
+  if (over(least) < 0) return 0;
+  if (over(most) >= 0) return maxG;
+  return crossing(over, least, most) ** 3;
 }
 
 /** The smallest blank (or strip) whose lip reaches `margin` times the need, mm; null when none does. */
@@ -76,16 +72,9 @@ export function smallestSize(
 ): number | null {
   const field = from.family.dimensions[0];
   if (!field) return null;
-  const holds = (sizeMm: number) =>
-    makePiece({ ...from, size: { ...from.size, sizeMm } }).margins.lip >= margin;
-  if (!holds(field.maxMm)) return null;
-  if (holds(field.minMm)) return field.minMm;
-  let low = field.minMm;
-  let high = field.maxMm;
-  for (let step = 0; step < BISECTIONS; step += 1) {
-    const middle = (low + high) / 2;
-    if (holds(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
+  const over = (sizeMm: number) =>
+    makePiece({ ...from, size: { ...from.size, sizeMm } }).margins.lip - margin;
+  if (over(field.maxMm) < 0) return null;
+  if (over(field.minMm) >= 0) return field.minMm;
+  return crossing(over, field.maxMm, field.minMm);
 }

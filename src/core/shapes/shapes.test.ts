@@ -3,6 +3,7 @@ import type { Outline } from './drawing';
 import { capHeight, capRadius, capVolume, moundHeight } from './cap';
 import { FAMILY_IDS, familyOf, type FamilyId } from './families';
 import { pressedEdge } from './finish';
+import { crossing } from './crossing';
 import { halfEllipseArc } from './mound';
 import { startingShape } from '../plan/startingShapes';
 import { dimensions } from './shape';
@@ -268,5 +269,25 @@ describe('a mould', () => {
     const holdsG = (capVolume(14, 9) / 1000) * 1.04;
     expect(inMould(holdsG * 0.99).lipMm).toBeCloseTo(7, 9);
     expect(inMould(holdsG * 1.1).lipMm).toBeLessThan(7);
+  });
+});
+
+describe('crossing', () => {
+  it('finds where a falling or rising function meets 0, from the side that holds', () => {
+    expect(crossing((x) => 2 - x, 0, 10)).toBeCloseTo(2, 9);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 9.9, noNaN: true }),
+        fc.double({ min: 0.3, max: 4, noNaN: true }),
+        (root, power) => {
+          const f = (x: number) => root ** power - x ** power;
+          const falling = crossing(f, 0, 10);
+          expect(f(falling)).toBeGreaterThanOrEqual(0);
+          expect(falling).toBeCloseTo(root, 4);
+          const rising = crossing((x) => -f(x), 10, 0);
+          expect(rising).toBeCloseTo(root, 4);
+        },
+      ),
+    );
   });
 });

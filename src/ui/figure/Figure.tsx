@@ -1,22 +1,14 @@
 'use client';
 
-import { Popover } from 'radix-ui';
-import type { KeyboardEvent, ReactNode } from 'react';
-import type { FigureKind, Working } from '@/core/working/working';
+import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import type { Working } from '@/core/working/working';
+import { later } from '../layout/later';
 import { useUnits } from '../units/UnitsContext';
 
-const KIND_WORDS: Record<FigureKind, { name: string; says: string }> = {
-  law: { name: 'Law', says: 'Exact: physics, geometry or bookkeeping.' },
-  table: {
-    name: 'Table',
-    says: 'From typical published values, which you can replace by your own.',
-  },
-  rule: {
-    name: 'Estimate',
-    says: 'A craft rule with a number on it. A test of your own is better.',
-  },
-  choice: { name: 'Yours', says: 'As you set or measured it.' },
-};
+/** Fetched when a figure is first asked for its working, or ahead of it. */
+export const loadWorking = () => import('./WorkingPopover');
+
+const WorkingPopover = later(loadWorking);
 
 /** A figure that opens its working: inputs, formula, numbers, kind and source. */
 export function Figure({
@@ -29,10 +21,17 @@ export function Figure({
   className?: string;
 }) {
   const { split } = useUnits();
+  const own = useRef<HTMLButtonElement>(null);
+  const [open, setOpen] = useState(false);
   const { text, unit } = split(working.value, working.unit);
   return (
-    <Popover.Root>
-      <Popover.Trigger
+    <>
+      <button
+        ref={own}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
         className={`inline-flex min-h-[28px] items-baseline pointer-coarse:min-h-[44px] pointer-coarse:items-center rounded px-0.5 text-left underline decoration-current/30 decoration-dotted decoration-1 underline-offset-4 hover:decoration-current ${className}`}
         title={`${working.label}: show the working`}
       >
@@ -43,85 +42,37 @@ export function Figure({
           </>
         )}
         <span className="sr-only">, show the working</span>
-      </Popover.Trigger>
-      <WorkingPopover working={working} />
-    </Popover.Root>
+      </button>
+      {open && <WorkingPopover working={working} anchor={own} onClose={() => setOpen(false)} />}
+    </>
   );
 }
 
 /** The same inside a drawing: its label opens the working. */
 export function FigureMark({ working, children }: { working: Working; children: ReactNode }) {
-  const open = (event: KeyboardEvent<SVGGElement>) => {
+  const own = useRef<SVGGElement>(null);
+  const [open, setOpen] = useState(false);
+  const onKey = (event: KeyboardEvent<SVGGElement>) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
-    event.currentTarget.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+    setOpen(!open);
   };
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <g
-          role="button"
-          tabIndex={0}
-          aria-label={`${working.label}: show the working`}
-          onKeyDown={open}
-          className="cursor-pointer hover:opacity-75"
-        >
-          {children}
-        </g>
-      </Popover.Trigger>
-      <WorkingPopover working={working} />
-    </Popover.Root>
-  );
-}
-
-function WorkingPopover({ working }: { working: Working }) {
-  return (
-    <Popover.Portal>
-      <Popover.Content
-        sideOffset={6}
-        collisionPadding={12}
-        aria-label={`Working: ${working.label}`}
-        className="popover w-[min(23rem,calc(100vw-1.5rem))] p-4 text-small"
+    <>
+      <g
+        ref={own}
+        role="button"
+        tabIndex={0}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`${working.label}: show the working`}
+        onClick={() => setOpen(!open)}
+        onKeyDown={onKey}
+        className="cursor-pointer hover:opacity-75"
       >
-        <WorkingSheet working={working} />
-        <Popover.Arrow className="fill-[var(--board-rule)]" />
-      </Popover.Content>
-    </Popover.Portal>
-  );
-}
-
-function WorkingSheet({ working }: { working: Working }) {
-  const { text } = useUnits();
-  const kind = KIND_WORDS[working.kind];
-  return (
-    <div>
-      <div className="flex items-baseline justify-between gap-4">
-        <h3 className="text-base">{working.label}</h3>
-        <span className="rounded border border-board-rule px-1.5 whitespace-nowrap">
-          {kind.name}
-        </span>
-      </div>
-      <p className="numeral mt-1 text-figure">{text(working.value, working.unit)}</p>
-      <p className="mt-2 border-l-2 border-dough-edge pl-2 text-base">{working.formula}</p>
-      <dl className="mt-3 grid grid-cols-[1fr_auto] gap-x-4 gap-y-1">
-        {working.inputs.map(({ name, value, unit }) => (
-          <div key={name} className="contents">
-            <dt className="text-ink-dim">{name}</dt>
-            <dd className="text-right font-semibold">
-              {typeof value === 'number' ? (unit ? text(value, unit) : value) : value}
-            </dd>
-          </div>
-        ))}
-      </dl>
-      {working.range && (
-        <p className="mt-3">
-          Likely from {text(working.range[0], working.unit)} to{' '}
-          {text(working.range[1], working.unit)}.
-        </p>
-      )}
-      <p className="mt-3 text-ink-dim">
-        {kind.says} Source: {working.source}.
-      </p>
-    </div>
+        {children}
+      </g>
+      {open && <WorkingPopover working={working} anchor={own} onClose={() => setOpen(false)} />}
+    </>
   );
 }

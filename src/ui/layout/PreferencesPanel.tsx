@@ -3,14 +3,26 @@
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { Choice } from '../fields/Choice';
 import { useUnits } from '../units/UnitsContext';
+import { Anchored, type AnchorRef } from './Anchored';
 import { useChrome, type Theme } from './Chrome';
 
 /** The choices of units and look. */
-export default function PreferencesPanel() {
+export default function PreferencesPanel({
+  anchor,
+  onClose,
+}: {
+  anchor: AnchorRef;
+  onClose(): void;
+}) {
   const { units, setUnits } = useUnits();
   const { theme, setTheme } = useChrome();
   return (
-    <>
+    <Anchored
+      anchor={anchor}
+      label="Units and look"
+      className="grid w-[min(20rem,calc(100vw-1.5rem))] gap-4 p-4"
+      onClose={onClose}
+    >
       <Choice
         label="Weights and lengths"
         value={units.system}
@@ -49,6 +61,6 @@ export default function PreferencesPanel() {
         ]}
         onChange={setTheme}
       />
-    </>
+    </Anchored>
   );
 }

@@ -11,14 +11,13 @@ import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { Choice } from '@/ui/fields/Choice';
 import { Ruler } from '@/ui/fields/Ruler';
 import { after } from '@/ui/layout/after';
-import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
 import { cuttersFor, isMould, withMould } from './shape/tools';
 import { PlanChoice, PlanField } from './PlanField';
 import { StripPanel } from './StripPanel';
 
-/** The panels behind the first: fetched after the page, all at once. */
+/** What stands under the sheet: fetched after the page, all at once. */
 export const loadShapeLeaves = () => import('./shape');
 
 /** Set by hand, a dose or a size stays as it is in a dead heat. */
@@ -213,23 +212,14 @@ function DoseRuler() {
   );
 }
 
-const FoldingPanel = after(() => loadShapeLeaves().then((m) => m.FoldingPanel));
-const ToolsPanel = after(() => loadShapeLeaves().then((m) => m.ToolsPanel));
-const ComparePanel = after(() => loadShapeLeaves().then((m) => m.ComparePanel));
-const TemplatesPanel = after(() => loadShapeLeaves().then((m) => m.TemplatesPanel));
+const ShapeLeaves = after(() => loadShapeLeaves().then((m) => m.ShapeLeaves), false);
 
-/** The sheet with its pattern; how to fold, with what, what else could be made, and templates to lay under. */
+/** The sheet with its pattern, always in sight; under it how to fold, with what, and what else could be made. */
 export function ShapePanel() {
   return (
-    <Tabs
-      label="Shape"
-      tabs={[
-        { id: 'strip', label: 'One sheet', content: <StripPanel /> },
-        { id: 'fold', label: 'Folding', content: <FoldingPanel /> },
-        { id: 'tools', label: 'Tools', content: <ToolsPanel /> },
-        { id: 'compare', label: 'Compare shapes', content: <ComparePanel /> },
-        { id: 'templates', label: 'Templates', content: <TemplatesPanel /> },
-      ]}
-    />
+    <div className="grid gap-6">
+      <StripPanel />
+      <ShapeLeaves />
+    </div>
   );
 }

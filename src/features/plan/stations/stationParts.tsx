@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { StationId } from '@/core/plan/stations';
+import { loadWorking } from '@/ui/figure/Figure';
 import { after } from '@/ui/layout/after';
 import { steadily } from '@/ui/layout/steadily';
 import { CountControls } from './Count';
@@ -45,4 +46,6 @@ export const stationParts: Record<StationId, { Controls: ComponentType; Panel: C
 
 /** Fetches the stations that are not open, so that they open at once and without a line. */
 export const fetchStations = (): void =>
-  [...Object.values(LOADS), loadShapeLeaves].forEach((load) => void steadily<unknown>(load));
+  [...Object.values(LOADS), loadShapeLeaves, loadWorking].forEach(
+    (load) => void steadily<unknown>(load),
+  );

@@ -1,4 +1,1 @@
-export { ComparePanel } from './ComparePanel';
-export { FoldingPanel } from './FoldingPanel';
-export { TemplatesPanel } from './TemplatesPanel';
-export { ToolsPanel } from './ToolsPanel';
+export { ShapeLeaves } from './ShapeLeaves';
