@@ -18,6 +18,7 @@ module.exports = {
     layer('server-below-features', '^src/server', '^src/(app|features|ui|cli)'),
     layer('features-below-app', '^src/features', '^src/(app|cli)'),
     layer('cli-over-core-only', '^src/cli', '^src/(app|features|ui)'),
+    layer('workers-over-core-only', '^src/workers', '^src/(app|features|ui|server|cli)'),
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
   ],
   options: {

@@ -34,11 +34,17 @@ test('a blank is picked for its place, and the drawing zooms', async ({ page }) 
   const id = await newPlan(page, 'Place test');
   await page.goto(`/plans/${id}?at=shape`);
   const sheet = page.getByRole('region', { name: 'One sheet' });
-  await expect(sheet.getByRole('status')).toContainText('the next 55 mm along, 55 mm across');
-  const drawing = sheet.getByRole('group').first();
+  await expect(sheet.getByRole('status')).toContainText(
+    'First mound 33 mm from the end and 30 mm from the edge, every 55 mm along; rows 55 mm apart.',
+  );
+  const drawing = sheet.getByRole('group', { name: /^One sheet, 890 mm/ }).first();
   const box = (await drawing.boundingBox())!;
   await page.mouse.click(box.x + box.width * 0.04, box.y + box.height * 0.75);
   await expect(sheet.getByRole('status')).toContainText('Blank 1 along, 1 across');
+  const blanks = sheet.getByRole('group', { name: /^Blanks/ });
+  await blanks.press('ArrowRight');
+  await blanks.press('ArrowUp');
+  await expect(sheet.getByRole('status')).toContainText('Blank 2 along, 2 across');
   await sheet.getByRole('button', { name: 'Larger' }).click();
   expect((await drawing.boundingBox())!.width).toBeGreaterThan(box.width * 1.5);
   await sheet.getByRole('button', { name: 'The whole sheet' }).click();

@@ -20,11 +20,17 @@ export interface StartingChoice {
   readonly section: PieceDrawing['section'];
 }
 
+/** Of a drawing, px. */
+const WIDTH = 300;
+
 /** A good plan to start from for each shape; a tap opens it. */
 export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
   const router = useRouter();
   const { text } = useUnits();
   const [pending, start] = useTransition();
+  const widest = Math.max(...choices.map(({ section: { piece } }) => piece.toX - piece.fromX));
+  // One scale for all, at which the widest fits.
+  const pxPerMm = Math.min(4.6, (WIDTH - 8) / widest);
   const [error, setError] = useState<string | null>(null);
   return (
     <>
@@ -52,8 +58,8 @@ export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
                 <PieceOutline
                   section={choice.section}
                   colour={choice.colour}
-                  pxPerMm={4.6}
-                  width={300}
+                  pxPerMm={pxPerMm}
+                  width={WIDTH}
                   height={84}
                 />
               </span>

@@ -4,6 +4,9 @@ import { startingPantry, type Pantry } from '@/core/composition/pantry';
 import { FINISHES, type Finish } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { MEDIUM_NAMES, SERVING_NAMES, type WriteFigure } from '@/features/plan/words';
+import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
+import { DUSTS } from '@/core/sheet/dust';
+import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { FigureUnit } from '@/core/working/working';
 import type { Plan } from '@/core/plan/schema';
 
@@ -28,6 +31,16 @@ const NAMES: Record<string, string> = {
   'dough.work.restAt': 'Rested at',
   'dough.roundUp': 'Made up to whole eggs',
   'filling.texture': 'Texture',
+  'batch.trimTo': 'Last trim',
+  'sheet.passes': 'Passes',
+  'sheet.speed': 'Turned',
+  'sheet.air': 'Air',
+  'sheet.dust.kind': 'Bench dust',
+  'shape.mould': 'Mould',
+  'shape.pocket': 'Pockets',
+  'shape.blank': 'Cut as',
+  'shape.edge': 'Edge line',
+  'shape.sheets': 'Sheets',
   'shape.family': 'Family',
   'shape.laid': 'Filling laid',
   'shape.finish': 'Edge',
@@ -47,6 +60,10 @@ const UNIT_OF: Partial<Record<QuantityKind, FigureUnit>> = {
   temperature: 'C',
 };
 
+/** A table of words, by the same ids. */
+const mapped = <T>(table: Readonly<Record<string, T>>, name: (entry: T) => string) =>
+  Object.fromEntries(Object.entries(table).map(([id, entry]) => [id, name(entry)]));
+
 const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   serving: SERVING_NAMES,
   'shape.family': Object.fromEntries(FAMILY_IDS.map((id) => [id, familyOf(id).name])),
@@ -54,6 +71,9 @@ const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
     (Object.keys(FINISHES) as Finish[]).map((id) => [id, FINISHES[id].name]),
   ),
   'dough.roundUp': { true: 'yes', false: 'no' },
+  'sheet.passes': mapped(PASS_STYLE_NAMES, ({ name }) => name),
+  'sheet.dust.kind': mapped(DUSTS, ({ name }) => name),
+  'shape.sheets': mapped(SHEET_WAY_NAMES, ({ name }) => name),
   'hold.medium': MEDIUM_NAMES satisfies Record<Plan['hold']['medium'], string>,
 };
 

@@ -132,7 +132,7 @@ function HeatTable({
             return (
               <tr
                 key={`${option.sizeMm}-${option.thicknessMm}`}
-                className="border-t border-board-line align-middle"
+                className="h-[53px] border-t border-board-line align-middle"
               >
                 <th scope="row" className="numeral pr-3 text-left text-[1.15rem]">
                   {option.pieces}
@@ -153,7 +153,7 @@ function HeatTable({
                     <StateMark state={state} /> {option.lipMargin.toFixed(2)}
                   </span>
                 </td>
-                <td className="py-1 text-right">
+                <td className="sticky right-0 bg-board py-1 pl-2 text-right">
                   {now ? (
                     <span className="text-ink-dim">as now</span>
                   ) : (

@@ -60,7 +60,18 @@ export function StripPanel() {
           </ZoomButton>
         </div>
       </div>
-      <div className="mt-1 overflow-x-auto" tabIndex={zoom > 0 ? 0 : undefined}>
+      <div
+        className="mt-1 overflow-x-auto"
+        tabIndex={0}
+        role="group"
+        aria-label="Blanks: arrow keys go from one to the next"
+        onKeyDown={(event) => {
+          const next = stepped(placesOf(laying), picked, event.key);
+          if (!next) return;
+          event.preventDefault();
+          setPicked(next);
+        }}
+      >
         <div style={{ width: `${100 * (ZOOMS[zoom] ?? 1)}%` }}>
           <div className="max-md:hidden">
             <LayoutDrawing
@@ -114,6 +125,25 @@ export function StripPanel() {
         </p>
       )}
     </section>
+  );
+}
+
+/** The blank an arrow key goes to from the one picked; null for any other key. */
+function stepped(places: readonly Place[], from: Place | null, key: string): Place | null {
+  const steps: Readonly<Record<string, readonly [along: number, across: number]>> = {
+    ArrowRight: [1, 0],
+    ArrowLeft: [-1, 0],
+    ArrowUp: [0, 1],
+    ArrowDown: [0, -1],
+  };
+  const step = steps[key];
+  if (!step) return null;
+  if (!from) return places[0] ?? null;
+  const [along, across] = step;
+  return (
+    places.find(
+      (each) => each.along === from.along + along && each.across === from.across + across,
+    ) ?? from
   );
 }
 

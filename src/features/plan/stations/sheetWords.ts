@@ -25,17 +25,28 @@ export function rollingsText(rollings: readonly Rolling[], together: 1 | 2): str
   return said.length ? `${said.join(', ')}.` : '';
 }
 
-/** How mounds are set out, in words: the first, and how far on the next one is along and across. */
+/**
+ * How mounds are set out, in words: the first, how far on the next one is, how rows lie to one another.
+ * @example patternText(places, text) // 'First mound 33 mm from the end and 30 mm from the edge, every 55 mm along; rows 55 mm apart.'
+ */
 export function patternText(places: readonly Place[], write: WriteFigure): string {
   const [first] = places;
   if (!first) return '';
-  const next = places.find(({ along }) => along === first.along + 1);
-  const beside = places.find(({ along, across }) => along === first.along && across === 2);
-  const on = [
-    next ? `the next ${write(next.x - first.x, 'mm')} along` : '',
-    beside ? `${write(Math.abs(beside.y - first.y), 'mm')} across` : '',
-  ].filter(Boolean);
-  return `First mound ${write(first.x, 'mm')} from the end and ${write(first.y, 'mm')} from the edge${on.length ? `, ${on.join(', ')}` : ''}.`;
+  const least = (values: readonly number[]) =>
+    values.filter((each) => each > 0.5).sort((a, b) => a - b)[0];
+  const on = least(
+    places.filter(({ y }) => Math.abs(y - first.y) < 0.5).map(({ x }) => x - first.x),
+  );
+  const apart = least(places.map(({ y }) => Math.abs(y - first.y)));
+  const beside = places.filter(({ y }) => apart && Math.abs(Math.abs(y - first.y) - apart) < 0.5);
+  const shift = Math.min(...beside.map(({ x }) => Math.abs(x - first.x)));
+  return [
+    `First mound ${write(first.x, 'mm')} from the end and ${write(first.y, 'mm')} from the edge`,
+    on ? `, every ${write(on, 'mm')} along` : '',
+    apart ? `; rows ${write(apart, 'mm')} apart` : '',
+    apart && shift > 0.5 ? `, every other one set ${write(shift, 'mm')} on` : '',
+    '.',
+  ].join('');
 }
 
 const TRIM_WORDS = {

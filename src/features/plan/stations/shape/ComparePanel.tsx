@@ -48,7 +48,7 @@ export function ComparePanel() {
             </thead>
             <tbody>
               {state.result.map((each) => (
-                <tr key={each.family} className="border-t border-board-line align-middle">
+                <tr key={each.family} className="h-[53px] border-t border-board-line align-middle">
                   <th scope="row" className="pr-2 text-left font-semibold">
                     <span className="flex items-center gap-2">
                       <FamilyGlyph
@@ -70,7 +70,7 @@ export function ComparePanel() {
                   <td className="pr-2 whitespace-nowrap">
                     {text(each.leftDoughG, 'g')} · {text(each.leftFillingG, 'g')}
                   </td>
-                  <td className="py-1 text-right">
+                  <td className="sticky right-0 bg-board py-1 pl-2 text-right">
                     {each.family === plan.shape.family ? (
                       <span className="whitespace-nowrap text-ink-dim">as now</span>
                     ) : (
