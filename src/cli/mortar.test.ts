@@ -31,12 +31,21 @@ describe('mortar', () => {
       'sheet.setting',
       'shape.lipMm',
       'margins.lip',
+      'layout.pieces',
+      'layout.share',
+      'ladder.portions.count',
     ]) {
       const value = path
         .split('.')
         .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], result);
       expect([path, typeof value]).toEqual([path, path === 'sheet.setting' ? 'string' : 'number']);
     }
+    const { layout, ladder } = result as {
+      layout: { pieces: number; places: unknown[] };
+      ladder: { rungs: { stop: boolean }[] };
+    };
+    expect(layout.places).toHaveLength(layout.pieces);
+    expect(ladder.rungs.filter(({ stop }) => stop)).toHaveLength(1);
   });
 
   it('reads calculations from standard input', () => {

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { sheetLength, thicknessFromStrip } from './massBalance';
-import { plannedSheets } from './plannedSheets';
 import { genericRollers } from './genericRollers';
 import { rollerSchema } from './roller';
 import { nearestSetting } from './setting';
@@ -30,28 +29,6 @@ describe('mass balance', () => {
   it('names the field that is out of range', () => {
     expect(() => sheetLength({ massG: 100, widthMm: 0, thicknessMm: 1 })).toThrow(
       /widthMm must be a number from 10 to 1000 mm, not 0/,
-    );
-  });
-});
-
-describe('plannedSheets', () => {
-  it('conserves the dough and keeps every sheet on the bench', () => {
-    fc.assert(
-      fc.property(
-        strip,
-        fc.integer({ min: 150, max: 4000 }),
-        ({ massG, widthMm, thicknessMm }, benchMm) => {
-          const sheets = plannedSheets({ doughG: massG, widthMm, thicknessMm, benchMm });
-          expect(sheets.count * sheets.massG).toBeCloseTo(massG, 6);
-          expect(sheets.lengthMm).toBeLessThanOrEqual(benchMm + 1e-6);
-        },
-      ),
-    );
-  });
-
-  it('is no sheet for no dough', () => {
-    expect(plannedSheets({ doughG: 0, widthMm: 140, thicknessMm: 0.8, benchMm: 900 }).count).toBe(
-      0,
     );
   });
 });

@@ -11,6 +11,7 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { SpoonTestDrawing, TowelTestDrawing } from '@/ui/drawings/TestDrawings';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
+import { UseMeasured } from '../UseMeasured';
 
 /** Two tests that take a minute and replace an estimate. */
 export default function HomeTests() {
@@ -71,32 +72,19 @@ function SpoonTest() {
             `, where the estimate is ${text(result.filling.yieldStressPa, 'Pa')}`}
           .
         </p>
-        <div className="flex flex-wrap gap-2">
-          <button
-            type="button"
-            className="btn btn-strong"
-            onClick={() => edit((p) => writeAt(p, 'filling.spoonTest', { volumeMl, diameterMm }))}
-          >
-            Use what I measured
-          </button>
-          {(done || plan.filling.yieldStressPa !== undefined) && (
-            <button
-              type="button"
-              className="btn"
-              onClick={() =>
-                edit((p) =>
-                  writeAt(
-                    writeAt(p, 'filling.spoonTest', undefined),
-                    'filling.yieldStressPa',
-                    undefined,
-                  ),
-                )
-              }
-            >
-              Back to the estimate
-            </button>
-          )}
-        </div>
+        <UseMeasured
+          onUse={() => edit((p) => writeAt(p, 'filling.spoonTest', { volumeMl, diameterMm }))}
+          {...((done || plan.filling.yieldStressPa !== undefined) && {
+            onBack: () =>
+              edit((p) =>
+                writeAt(
+                  writeAt(p, 'filling.spoonTest', undefined),
+                  'filling.yieldStressPa',
+                  undefined,
+                ),
+              ),
+          })}
+        />
       </div>
     </section>
   );
@@ -162,20 +150,15 @@ function TowelTest() {
             </span>
           )}
         </p>
-        <div className="flex flex-wrap gap-2">
-          <button type="button" className="btn btn-strong" disabled={!possible} onClick={use}>
-            Use what the towel took
-          </button>
-          {done && (
-            <button
-              type="button"
-              className="btn"
-              onClick={() => edit((p) => writeAt(p, 'filling.towelTest', undefined))}
-            >
-              Back to the tables
-            </button>
-          )}
-        </div>
+        <UseMeasured
+          use="Use what the towel took"
+          back="Back to the tables"
+          disabled={!possible}
+          onUse={use}
+          {...(done && {
+            onBack: () => edit((p) => writeAt(p, 'filling.towelTest', undefined)),
+          })}
+        />
       </div>
     </section>
   );

@@ -11,19 +11,28 @@ import { useEditor } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 
+/** A change stands for so long before shapes are compared again. */
+const SETTLE_MS = 250;
+
 /** The same dough and filling as every shape, side by side. */
 export function ComparePanel() {
   const { plan, result, pantry, edit } = useEditor();
   const { text } = useUnits();
   const { state, start, cancel } = useSearch<ShapeOutcome[]>();
   useEffect(() => {
-    start((search, onProgress) =>
-      search.compareShapes(
-        plan,
-        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
-        onProgress,
-      ),
+    // Not while a ruler is still being dragged.
+    const timer = setTimeout(
+      () =>
+        start((search, onProgress) =>
+          search.compareShapes(
+            plan,
+            rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+            onProgress,
+          ),
+        ),
+      SETTLE_MS,
     );
+    return () => clearTimeout(timer);
   }, [plan, pantry, start]);
   return (
     <section aria-label="Compare shapes" className="grid gap-3">

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { planFigures } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/schema';
 import { stateOfMargin } from '@/core/plan/state';
 import { familyOf } from '@/core/shapes/families';
@@ -58,7 +58,7 @@ export function ToolsPanel() {
       ) : (
         <ul>
           {fits.map((tool, index) => {
-            const after = evaluatePlan(tool.plan, pantry);
+            const after = planFigures(tool.plan, pantry);
             const state = after.layout.doesNotFit ? 'fails' : stateOfMargin(after.margins.lip);
             return (
               <li

@@ -9,6 +9,7 @@ import { HangTestDrawing } from '@/ui/drawings/TestDrawings';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
+import { UseMeasured } from '../UseMeasured';
 
 /** The hanging strip: a sheet's strength without an instrument. */
 export function HangTest() {
@@ -42,24 +43,12 @@ export function HangTest() {
               ? '; the plan now reckons with what you measured.'
               : `, where the estimate is ${text(result.dough.strengthKPa, 'kPa')}.`}
           </p>
-          <div className="flex flex-wrap gap-2">
-            <button
-              type="button"
-              className="btn btn-strong"
-              onClick={() => edit((p) => writeAt(p, 'dough.hangMm', lengthMm))}
-            >
-              Use what I measured
-            </button>
-            {done !== undefined && (
-              <button
-                type="button"
-                className="btn"
-                onClick={() => edit((p) => writeAt(p, 'dough.hangMm', undefined))}
-              >
-                Back to the estimate
-              </button>
-            )}
-          </div>
+          <UseMeasured
+            onUse={() => edit((p) => writeAt(p, 'dough.hangMm', lengthMm))}
+            {...(done !== undefined && {
+              onBack: () => edit((p) => writeAt(p, 'dough.hangMm', undefined)),
+            })}
+          />
         </div>
       </section>
       <p>
