@@ -1,0 +1,62 @@
+import type { Cutter, Mould } from '@/core/kitchen/kitchen';
+import { parsePlan } from '@/core/plan/parsePlan';
+import { startingPlans } from '@/core/plan/startingPlans';
+import { cutterForm, cuttersFor, isMould, withCutter, withMould } from './tools';
+
+const cutters: Cutter[] = [
+  { name: '70', mm: 70, form: 'square', edge: 'plain' },
+  { name: '50', mm: 50, form: 'square', edge: 'fluted' },
+  { name: 'ring', mm: 64, form: 'round', edge: 'plain' },
+  { name: 'stamp', mm: 66, form: 'stamp', edge: 'plain' },
+  { name: 'wheel', mm: 38, form: 'wheel', edge: 'fluted' },
+];
+
+const names = (plan: Parameters<typeof cuttersFor>[0]) =>
+  cuttersFor(plan, cutters).map(({ name }) => name);
+
+describe('cutters for a shape', () => {
+  it('are those of its form, the smallest first', () => {
+    expect(names(startingPlans.ravioliSquare)).toEqual(['50', '70']);
+    expect(names(startingPlans.ravioliRound)).toEqual(['ring']);
+    expect(names(startingPlans.stampedRound)).toEqual(['stamp']);
+    expect(names(startingPlans.halfMoon)).toEqual(['ring']);
+  });
+
+  it('follow how a folded shape is cut', () => {
+    const { tortelloni } = startingPlans;
+    expect(names(tortelloni)).toEqual(['50', '70']);
+    expect(names({ ...tortelloni, shape: { ...tortelloni.shape, blank: 'disc' } })).toEqual([
+      'ring',
+    ]);
+  });
+
+  it('are none for what a wheel cuts to any size', () => {
+    expect(cutterForm(startingPlans.agnolottiPinched.shape)).toBeNull();
+    expect(cutterForm(startingPlans.ravioliRectangle.shape)).toBeNull();
+  });
+});
+
+describe('taking a tool', () => {
+  it('gives the plan its size, and its edge where the shape has one', () => {
+    const cut = parsePlan(withCutter(startingPlans.ravioliSquare, cutters[1]!));
+    expect(cut.shape).toMatchObject({ sizeMm: 50, edge: 'fluted' });
+    const folded = parsePlan(withCutter(startingPlans.tortelloni, cutters[1]!));
+    expect(folded.shape).toMatchObject({ sizeMm: 50, edge: 'plain' });
+  });
+
+  it('takes a mould with all its measures, and knows it again', () => {
+    const mould: Mould = {
+      name: 'Round tray',
+      rows: 2,
+      columns: 5,
+      pitchMm: 40,
+      pocketMm: 27,
+      depthMm: 8,
+      pocket: 'disc',
+    };
+    const plan = parsePlan(withMould(startingPlans.mouldedRavioli, mould));
+    expect(isMould(plan.shape, mould)).toBe(true);
+    expect(plan.shape.mould).toBe('Round tray');
+    expect(isMould(plan.shape, { ...mould, rows: 3 })).toBe(false);
+  });
+});
