@@ -209,7 +209,7 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
             Cut {result.shape.drawing.section.cut}, to scale, as it sits after a minute
           </p>
         </section>
-        <div className="grid content-start gap-5 border-board-line p-5 lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
+        <div className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
           <Controls />
         </div>
         <div className="min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:row-start-2 lg:border-t-0 lg:p-6">

@@ -65,23 +65,25 @@ export function TowelTestDrawing({ colour, took }: { colour: string; took: strin
 export function HangTestDrawing({ length }: { length: string }) {
   return (
     <svg
-      viewBox="0 0 110 190"
+      viewBox="0 0 140 190"
       role="img"
       aria-label={`A strip that tore with ${length} hanging`}
-      className="block w-full max-w-[110px]"
+      className="block w-full max-w-[140px]"
     >
-      <g fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.5} strokeLinejoin="round">
-        <path d="M8 20 H50 Q62 20 62 32 V44 L57 48 L53 43 L48 47 L44 44 V36 H8 Z" />
-        <path d="M44 56 L48 60 L53 55 L57 60 L62 56 V172 H44 Z" />
+      <g transform="translate(56 0)">
+        <g fill="var(--dough)" stroke="var(--draw)" strokeWidth={1.5} strokeLinejoin="round">
+          <path d="M8 20 H50 Q62 20 62 32 V44 L57 48 L53 43 L48 47 L44 44 V36 H8 Z" />
+          <path d="M44 56 L48 60 L53 55 L57 60 L62 56 V172 H44 Z" />
+        </g>
+        <path
+          d="M6 40 H38"
+          stroke="var(--board-rule)"
+          strokeWidth={5}
+          strokeLinecap="round"
+          fill="none"
+        />
       </g>
-      <path
-        d="M6 40 H38"
-        stroke="var(--board-rule)"
-        strokeWidth={5}
-        strokeLinecap="round"
-        fill="none"
-      />
-      <Dimension vertical from={44} to={172} at={82} text={length} />
+      <Dimension vertical from={44} to={172} at={88} text={length} />
     </svg>
   );
 }

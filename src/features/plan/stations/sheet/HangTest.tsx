@@ -19,7 +19,7 @@ export function HangTest() {
   const [lengthMm, setLength] = useState(done ?? 1500);
   return (
     <div className="grid gap-5">
-      <section aria-label="Hanging strip" className="grid gap-4 sm:grid-cols-[110px_minmax(0,1fr)]">
+      <section aria-label="Hanging strip" className="grid gap-4 sm:grid-cols-[140px_minmax(0,1fr)]">
         <HangTestDrawing length={text(lengthMm, 'mm')} />
         <div className="grid content-start gap-2">
           <h3>Hanging strip: how strong the sheet is</h3>

@@ -40,8 +40,9 @@ export function TrimAndDust() {
                   </th>
                   <td className="numeral pr-3">{text(doughG, 'g')}</td>
                   <td className="pr-3 whitespace-nowrap">
-                    {full}
-                    {short && ` and ${text(short.lengthMm, 'mm')}`}
+                    {[full > 0 ? full : '', short ? `one of ${text(short.lengthMm, 'mm')}` : '']
+                      .filter(Boolean)
+                      .join(', ')}
                   </td>
                   <td className="numeral pr-3">{pieces}</td>
                   <td className="numeral">{text(trimG, 'g')}</td>
