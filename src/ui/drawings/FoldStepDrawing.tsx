@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { FoldStep } from '@/core/shapes/foldSteps';
-import { pathOf, place, roundScale } from './svg';
+import { centred, pathOf, place } from './svg';
 
 const W = 190;
 const H = 120;
@@ -8,17 +8,10 @@ const H = 120;
 /** One step of folding, to scale, with where the hand moves. */
 export function FoldStepDrawing({ step, colour }: { step: FoldStep; colour: string }) {
   const arrow = useId();
-  const points = step.marks.flatMap(({ outline }) => outline);
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [minX, maxX] = [Math.min(...xs), Math.max(...xs)];
-  const [minY, maxY] = [Math.min(...ys), Math.max(...ys)];
-  const scale = roundScale(maxX - minX, maxY - minY, W - 12, H - 12);
-  const at = {
-    scale,
-    x0: W / 2 - ((minX + maxX) / 2) * scale,
-    y0: H / 2 + ((minY + maxY) / 2) * scale,
-  };
+  const at = centred(
+    step.marks.flatMap(({ outline }) => outline),
+    { width: W, height: H, margin: 6 },
+  );
   return (
     <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={step.says} className="block w-full">
       <defs>

@@ -2,7 +2,7 @@
 
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { stateOfMargin } from '@/core/plan/state';
-import { pathOf, place, roundScale } from './svg';
+import { centred, pathOf, place } from './svg';
 
 const STATE_COLOUR = { holds: 'var(--verdigris)', edge: 'var(--ochre)', fails: 'var(--brick)' };
 
@@ -17,20 +17,7 @@ export function PieceAbove({
   size: number;
 }) {
   const { above } = result.shape.drawing;
-  const xs = above.outline.map(([x]) => x);
-  const ys = above.outline.map(([, y]) => y);
-  const [minX, maxX, minY, maxY] = [
-    Math.min(...xs),
-    Math.max(...xs),
-    Math.min(...ys),
-    Math.max(...ys),
-  ];
-  const scale = roundScale(maxX - minX, maxY - minY, size - 16, size - 16);
-  const placing = {
-    scale,
-    x0: size / 2 - ((minX + maxX) / 2) * scale,
-    y0: size / 2 + ((minY + maxY) / 2) * scale,
-  };
+  const placing = centred(above.outline, { width: size, height: size, margin: 8 });
   const lip = above.lip.map((point) => place(placing, point));
   return (
     <svg

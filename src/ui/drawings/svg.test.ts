@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { grain, pathOf, place, roundScale } from './svg';
+import { centred, grain, pathOf, place, roundScale } from './svg';
 
 describe('place', () => {
   it('keeps true scale: a length in mm is the same length times the scale, turned or not', () => {
@@ -64,5 +64,23 @@ describe('grain', () => {
   it('is the same every time, and inside its box', () => {
     expect(grain(40)).toEqual(grain(40));
     expect(grain(40).every(({ x, y }) => x >= 0 && x <= 1 && y >= 0 && y <= 1)).toBe(true);
+  });
+});
+
+describe('centred', () => {
+  it('puts an outline in the middle, inside its margin', () => {
+    const outline = [
+      [10, 20],
+      [70, 20],
+      [70, 50],
+    ] as const;
+    const at = centred(outline, { width: 200, height: 120, margin: 10 });
+    const placed = outline.map((point) => place(at, point));
+    const xs = placed.map(([x]) => x);
+    const ys = placed.map(([, y]) => y);
+    expect((Math.min(...xs) + Math.max(...xs)) / 2).toBeCloseTo(100, 6);
+    expect((Math.min(...ys) + Math.max(...ys)) / 2).toBeCloseTo(60, 6);
+    expect(Math.min(...xs)).toBeGreaterThanOrEqual(10);
+    expect(Math.min(...ys)).toBeGreaterThanOrEqual(10);
   });
 });

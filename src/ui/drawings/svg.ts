@@ -45,6 +45,26 @@ export function roundScale(
   return steps.find((step) => step <= most) ?? most;
 }
 
+/**
+ * Puts points in the middle of a drawing, at the largest round scale that leaves a margin.
+ * @example centred(outline, { width: 180, height: 180, margin: 8 }).scale // 2.8
+ */
+export function centred(
+  points: readonly Point[],
+  { width, height, margin }: { width: number; height: number; margin: number },
+): Placing {
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  const [minX, maxX] = [Math.min(...xs), Math.max(...xs)];
+  const [minY, maxY] = [Math.min(...ys), Math.max(...ys)];
+  const scale = roundScale(maxX - minX, maxY - minY, width - 2 * margin, height - 2 * margin);
+  return {
+    scale,
+    x0: width / 2 - ((minX + maxX) / 2) * scale,
+    y0: height / 2 + ((minY + maxY) / 2) * scale,
+  };
+}
+
 /** The same scatter every time: points from 0 to 1, for the grain of a filling. */
 export function grain(count: number): { x: number; y: number; r: number }[] {
   let seed = 7;
