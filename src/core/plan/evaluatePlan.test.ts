@@ -8,7 +8,6 @@ import { comparePlans } from './comparePlans';
 import { evaluatePlan } from './evaluatePlan';
 import { parsePlan } from './parsePlan';
 import { PLAN_FIELDS } from './planFields';
-import { applyChange } from './remedies';
 import { startingPlans } from './startingPlans';
 import { partWorking } from './workings/parts';
 
@@ -202,107 +201,6 @@ describe('evaluatePlan', () => {
   });
 });
 
-describe('starting plans', () => {
-  it.each(FAMILY_IDS)('%s holds at every station', (family) => {
-    const { stations, weakestLink } = evaluatePlan(startingPlans[family]);
-    expect(Object.values(stations).map(({ state }) => state)).toEqual(Array(7).fill('holds'));
-    expect(weakestLink.state).toBe('holds');
-  });
-});
-
-describe('remedies', () => {
-  const short = planWith({ shape: { doseG: 13 } });
-
-  it('are each worth, once made, the margin they quote', () => {
-    const { remedies, margin } = evaluatePlan(short).weakestLink;
-    expect(remedies.length).toBeGreaterThan(2);
-    for (const remedy of remedies) {
-      const mended = evaluatePlan(parsePlan(applyChange(short, remedy)));
-      expect(mended.weakestLink.margin).toBeCloseTo(remedy.margin, 9);
-      expect(remedy.margin).toBeGreaterThan(margin);
-    }
-  });
-
-  it('hold in a dead heat what they changed', () => {
-    const both = planWith({ batch: { wayIn: 'both', doughInHandG: 300, fillingInHandG: 700 } });
-    const after = applyChange(both, { kind: 'dose', fromG: 12, toG: 8 });
-    expect(after.batch.mayChange).toEqual({ dose: false, thickness: true, size: true });
-    expect(evaluatePlan(after).shape.doseG).toBe(8);
-  });
-});
-
-describe('stations', () => {
-  it.each([
-    [
-      'a dry dough',
-      planWith({
-        dough: {
-          parts: [
-            { id: 'flour-00', g: 400 },
-            { id: 'egg-whole', g: 160 },
-          ],
-        },
-      }),
-      'dough',
-      'fails',
-      'dry',
-    ],
-    [
-      'a wet dough',
-      planWith({
-        dough: {
-          parts: [
-            { id: 'flour-00', g: 400 },
-            { id: 'egg-whole', g: 220 },
-          ],
-        },
-      }),
-      'dough',
-      'edge',
-      'wet',
-    ],
-    [
-      'ricotta as sold',
-      planWith({ filling: { parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw' }] } }),
-      'filling',
-      'edge',
-      'wet',
-    ],
-    ['a thick sheet', planWith({ sheet: { thicknessMm: 1.2 } }), 'sheet', 'edge', 'thick'],
-    ['too big a dose', planWith({ shape: { doseG: 16 } }), 'shape', 'fails', 'lip short'],
-    [
-      'three hours warm',
-      planWith({ hold: { place: 'bench', minutes: 180 } }),
-      'seal',
-      'fails',
-      'too long warm',
-    ],
-    [
-      'three days chilled',
-      planWith({ hold: { place: 'chilled', minutes: 4320 } }),
-      'seal',
-      'edge',
-      'freeze instead',
-    ],
-    [
-      'a scrap of dough',
-      planWith({ batch: { wayIn: 'dough', doughInHandG: 20 } }),
-      'count',
-      'fails',
-      'no full portion',
-    ],
-    [
-      'a hard boil on a thin sheet',
-      planWith({ sheet: { thicknessMm: 0.7 }, boil: { style: 'rolling' } }),
-      'boil',
-      'edge',
-      'hard for a thin sheet',
-    ],
-  ] as const)('%s is told', (_what, plan, station, state, word) => {
-    expect(evaluatePlan(plan).stations[station]).toEqual({ state, word });
-  });
-});
-
 describe('safe core and allergens', () => {
   it('asks 74 °C for meat and egg, says why, and lets the cook set another', () => {
     const plan = startingPlans.agnolottiPinched;
@@ -371,62 +269,5 @@ describe('the demo plans', () => {
   it.each(files)('%s is a plan that makes portions', (file) => {
     const plan = parsePlan(JSON.parse(readFileSync(`demo/plans/${file}`, 'utf8')));
     expect(evaluatePlan(plan).portions).toBeGreaterThan(0);
-  });
-});
-
-describe('the batch by its layout', () => {
-  it('makes the dough up so that whole sheets give every piece', () => {
-    for (const family of FAMILY_IDS) {
-      for (const portions of [1, 7, 40]) {
-        const result = evaluatePlan(planWith({ batch: { portions } }, family));
-        const pieces = result.layout.rollings.reduce((sum, each) => sum + each.pieces, 0);
-        expect(pieces).toBeGreaterThanOrEqual(result.pieces);
-        expect(result.layout.madeUpG).toBeGreaterThanOrEqual(0);
-        expect(result.leftover.doughG).toBeCloseTo(result.layout.madeUpG, 6);
-      }
-    }
-  });
-
-  it('takes the cook’s own share in its place, and says so', () => {
-    const own = evaluatePlan(planWith({ batch: { usedShare: 0.5 } }));
-    const layout = evaluatePlan(planWith());
-    expect(own.layout.counted).toBe(false);
-    expect(layout.layout.counted).toBe(true);
-    expect(own.dough.totalG).toBeGreaterThan(layout.dough.totalG);
-    expect(own.layout.madeUpG).toBe(0);
-  });
-
-  it('fails at the sheet when nothing fits, and still answers', () => {
-    const { stations, pieces, dough } = evaluatePlan(planWith({ sheet: { widthMm: 45 } }));
-    expect(stations.sheet).toEqual({ state: 'fails', word: 'blank does not fit' });
-    expect(pieces).toBeGreaterThan(0);
-    expect(dough.totalG).toBeGreaterThan(0);
-    const inHand = planWith({
-      sheet: { widthMm: 45 },
-      batch: { wayIn: 'dough', doughInHandG: 500 },
-    });
-    expect(evaluatePlan(inHand).stations.sheet.state).toBe('fails');
-  });
-
-  it('gives a shape too wide for a straightened sheet the whole roller', () => {
-    const narrow = planWith({ sheet: { widthMm: 60 } });
-    const moulded = changeFamily(narrow, 'mouldedRavioli');
-    expect(moulded.sheet.widthMm).toBe(145);
-    expect(evaluatePlan(moulded).layout.doesNotFit).toBeNull();
-    expect(changeFamily(narrow, 'cappelletti').sheet.widthMm).toBe(60);
-  });
-
-  it('counts spring-back into the setting that it names', () => {
-    const rested = evaluatePlan(planWith());
-    const lively = evaluatePlan(
-      planWith({
-        dough: {
-          work: { by: 'hand', kneadMin: 10, folds: 3, restMin: 0, restAt: 'room' },
-        },
-      }),
-    );
-    expect(rested.sheet.setting).toBe('8');
-    expect(lively.dough.springBack).toBeGreaterThan(rested.dough.springBack);
-    expect(lively.sheet.setting).toBe('9');
   });
 });
