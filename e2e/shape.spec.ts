@@ -39,7 +39,7 @@ test('a blank is picked for its place, and the drawing zooms', async ({ page }) 
   );
   const drawing = sheet.getByRole('group', { name: /^One sheet, 890 mm/ }).first();
   const box = (await drawing.boundingBox())!;
-  await page.mouse.click(box.x + box.width * 0.04, box.y + box.height * 0.75);
+  await page.mouse.click(box.x + box.width * 0.16, box.y + box.height * 0.45);
   await expect(sheet.getByRole('status')).toContainText('Blank 1 along, 1 across');
   const blanks = sheet.getByRole('group', { name: /^Blanks/ });
   await blanks.press('ArrowRight');

@@ -4,6 +4,7 @@ import { useId, useMemo } from 'react';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { placesOf, type Place } from '@/core/layout/places';
 import { useUnits } from '../units/UnitsContext';
+import { Dimension } from './Dimension';
 import { pathOf, settled } from './svg';
 
 /** Blanks drawn one by one up to this many; beyond it the pattern is only outlined. */
@@ -17,6 +18,7 @@ export function LayoutDrawing({
   colour,
   width,
   tallest = 190,
+  dimensions = false,
   picked = null,
   onPick,
 }: {
@@ -24,6 +26,8 @@ export function LayoutDrawing({
   colour: string;
   width: number;
   tallest?: number;
+  /** Width, length and the way from mound to mound, as dimension lines. */
+  dimensions?: boolean;
   picked?: Place | null;
   onPick?(place: Place): void;
 }) {
@@ -33,10 +37,13 @@ export function LayoutDrawing({
   const { laying, blank } = layout;
   const places = useMemo(() => placesOf(laying), [laying]);
   if (sheet.count === 0) return null;
-  const scale = Math.min((width - 4) / sheet.lengthMm, tallest / sheet.widthMm);
+  const left = dimensions ? 78 : 2;
+  const scale = Math.min((width - left - 2) / sheet.lengthMm, tallest / sheet.widthMm);
   const w = sheet.lengthMm * scale;
   const h = sheet.widthMm * scale;
   const at = { scale, x0: 0, y0: 0 };
+  const [first] = places;
+  const next = first && places.find(({ x, y }) => x > first.x && Math.abs(y - first.y) < 0.5);
   const drawn = places.length <= MOST_DRAWN;
   const crease =
     laying.way === 'book'
@@ -46,7 +53,7 @@ export function LayoutDrawing({
         : null;
   return (
     <svg
-      viewBox={`-2 -2 ${width} ${h + 4}`}
+      viewBox={`${-left} -2 ${width} ${h + (dimensions ? 44 : 4)}`}
       role={onPick ? 'group' : 'img'}
       aria-label={`One sheet, ${text(sheet.lengthMm, 'mm')} by ${text(sheet.widthMm, 'mm')}: ${places.length} blanks in ${laying.stacks} stacks.`}
       className="block w-full"
@@ -109,6 +116,20 @@ export function LayoutDrawing({
         <text x={10} y={h / 4 + 5} fontSize={14} fill="#3f3a26">
           far side, folded down over the filling
         </text>
+      )}
+      {dimensions && (
+        <>
+          <Dimension vertical from={0} to={h} at={-9} text={text(sheet.widthMm, 'mm')} />
+          {first && next && (
+            <Dimension
+              from={settled(first.x * scale)}
+              to={settled(next.x * scale)}
+              at={h + 13}
+              text={`${text(next.x - first.x, 'mm')}, mound to mound`}
+            />
+          )}
+          <Dimension from={0} to={w} at={h + 33} text={text(sheet.lengthMm, 'mm')} />
+        </>
       )}
     </svg>
   );

@@ -78,6 +78,7 @@ export function StripPanel() {
               result={result}
               colour={plan.colour}
               width={620}
+              dimensions
               picked={picked}
               onPick={setPicked}
             />
@@ -87,6 +88,7 @@ export function StripPanel() {
               result={result}
               colour={plan.colour}
               width={350}
+              dimensions
               picked={picked}
               onPick={setPicked}
             />

@@ -9,7 +9,15 @@ import { FINISHES } from '@/core/shapes/finish';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
-import { cuttersFor, cutterForm, isMould, withCutter, withMould } from './tools';
+import {
+  cuttersFor,
+  cutterForm,
+  isMould,
+  isWheel,
+  withCutter,
+  withMould,
+  withWheel,
+} from './tools';
 
 interface Tool {
   readonly name: string;
@@ -37,8 +45,17 @@ export function ToolsPanel() {
           inUse: cutter.mm === plan.shape.sizeMm,
           plan: withCutter(plan, cutter),
         }));
-  const wheels = kitchen.cutters.filter(({ form }) => form === 'wheel');
-  const fits = tools.filter((tool) => {
+  const wheels: Tool[] = family.finishes.includes('wheel')
+    ? kitchen.cutters
+        .filter(({ form }) => form === 'wheel')
+        .map((wheel) => ({
+          name: wheel.name,
+          says: `to any size${wheel.edge === 'fluted' ? ', fluted' : ''}`,
+          inUse: isWheel(plan.shape, wheel),
+          plan: withWheel(plan, wheel),
+        }))
+    : [];
+  const fits = [...tools, ...wheels].filter((tool) => {
     const { minMm, maxMm } = family.dimensions[0] ?? { minMm: 0, maxMm: 1000 };
     return tool.plan.shape.sizeMm >= minMm && tool.plan.shape.sizeMm <= maxMm;
   });
@@ -89,15 +106,6 @@ export function ToolsPanel() {
             );
           })}
         </ul>
-      )}
-      {wheels.length > 0 && family.finishes.includes('wheel') && (
-        <p>
-          By wheel, to any size:{' '}
-          {wheels
-            .map(({ name, edge }) => `${name}${edge === 'fluted' ? ' (fluted)' : ''}`)
-            .join(', ')}
-          .
-        </p>
       )}
       <h3 className="mt-2">The edge</h3>
       <p>

@@ -1,7 +1,15 @@
 import type { Cutter, Mould } from '@/core/kitchen/kitchen';
 import { parsePlan } from '@/core/plan/parsePlan';
 import { startingPlans } from '@/core/plan/startingPlans';
-import { cutterForm, cuttersFor, isMould, withCutter, withMould } from './tools';
+import {
+  cutterForm,
+  cuttersFor,
+  isMould,
+  isWheel,
+  withCutter,
+  withMould,
+  withWheel,
+} from './tools';
 
 const cutters: Cutter[] = [
   { name: '70', mm: 70, form: 'square', edge: 'plain' },
@@ -58,5 +66,20 @@ describe('taking a tool', () => {
     expect(isMould(plan.shape, mould)).toBe(true);
     expect(plan.shape.mould).toBe('Round tray');
     expect(isMould(plan.shape, { ...mould, rows: 3 })).toBe(false);
+  });
+
+  it('takes a wheel to any size, its edge with it', () => {
+    const wheel = cutters[4]!;
+    const before = withCutter(startingPlans.ravioliSquare, cutters[0]!);
+    const after = parsePlan(
+      withWheel({ ...before, shape: { ...before.shape, finish: 'fork' } }, wheel),
+    );
+    expect(after.shape).toMatchObject({ sizeMm: 70, finish: 'wheel', edge: 'fluted' });
+    expect(isWheel(after.shape, wheel)).toBe(true);
+    expect(isWheel(before.shape, wheel)).toBe(false);
+    // A shape without a fluted edge takes the wheel all the same.
+    const pinched = withWheel(startingPlans.agnolottiPinched, wheel);
+    expect(isWheel(pinched.shape, wheel)).toBe(true);
+    expect(pinched.shape.edge).toBe('plain');
   });
 });

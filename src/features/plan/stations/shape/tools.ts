@@ -44,3 +44,17 @@ export const withCutter = (plan: Plan, { mm, edge }: Cutter): Plan => ({
     ...(familyOf(plan.shape.family).usesEdge && { edge }),
   },
 });
+
+/** The plan cut with a wheel, to any size: its edge pressed and fluted or plain as the wheel leaves it. */
+export const withWheel = (plan: Plan, { edge }: Cutter): Plan => ({
+  ...plan,
+  shape: {
+    ...plan.shape,
+    finish: 'wheel',
+    ...(familyOf(plan.shape.family).usesEdge && { edge }),
+  },
+});
+
+/** Whether a shape is cut with a wheel of this edge. */
+export const isWheel = (shape: Shape, { edge }: Cutter): boolean =>
+  shape.finish === 'wheel' && (!familyOf(shape.family).usesEdge || shape.edge === edge);
