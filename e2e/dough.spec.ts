@@ -15,7 +15,7 @@ test('a sticky dough gets a small step, is written down, and every figure follow
   });
   await page.goto(`/plans/${id}?at=dough`);
   await expect(tally(page)).toContainText('Dough is wet');
-  await expect(tally(page)).toContainText('1819');
+  await expect(tally(page)).toContainText('1910');
   await page.getByRole('tab', { name: 'Under the hand' }).click();
   await page.getByRole('button', { name: 'Sticky' }).click();
   const steps = page.getByRole('list', { name: 'What to do about: Sticky' });
@@ -26,13 +26,13 @@ test('a sticky dough gets a small step, is written down, and every figure follow
   await expect(made).toContainText(/Sticky:\s*\d+ g flour/);
   await expect(page.getByRole('tab', { name: 'Under the hand (1)' })).toBeVisible();
   // What was dusted in is in the dough, and left over beyond the pieces.
-  await expect(tally(page)).not.toContainText('1819');
+  await expect(tally(page)).not.toContainText('1910');
   await saved(page);
   expect((await stored(page, id)).dough?.corrections).toMatchObject([
     { feel: 'sticky', kind: 'flourG' },
   ]);
   await page.getByRole('button', { name: /Take back/ }).click();
-  await expect(tally(page)).toContainText('1819');
+  await expect(tally(page)).toContainText('1910');
 });
 
 test('the batch is weighed in whole eggs, and another count is taken at a tap', async ({

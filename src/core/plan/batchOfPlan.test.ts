@@ -39,10 +39,10 @@ describe('the batch by its layout', () => {
 
   it('gives a shape too wide for a straightened sheet the whole roller', () => {
     const narrow = planWith({ sheet: { widthMm: 60 } });
-    const moulded = changeFamily(narrow, 'mouldedRavioli');
+    const moulded = changeFamily(narrow, 'mouldedRavioli', 0.04);
     expect(moulded.sheet.widthMm).toBe(145);
     expect(evaluatePlan(moulded).layout.doesNotFit).toBeNull();
-    expect(changeFamily(narrow, 'cappelletti').sheet.widthMm).toBe(60);
+    expect(changeFamily(narrow, 'cappelletti', 0.04).sheet.widthMm).toBe(60);
   });
 
   it('counts spring-back into the setting that it names', () => {

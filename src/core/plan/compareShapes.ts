@@ -44,7 +44,7 @@ export function compareShapes(
     mayChange: { dose: true, thickness: false, size: false },
   };
   return FAMILY_IDS.map((family, index) => {
-    const as = changeFamily(plan, family);
+    const as = changeFamily(plan, family, figures.dough.springBack);
     const both: Plan = { ...as, batch: { ...as.batch, ...inHand, usedShare: undefined } };
     const made = planFigures(both, pantry);
     onProgress(index + 1, FAMILY_IDS.length);

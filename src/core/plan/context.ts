@@ -11,6 +11,8 @@ import { rolledDough } from '../batch/batch';
 import { deadHeat, type DeadHeat, type DeadHeatInput } from '../batch/deadHeat';
 import type { BatchTerms } from '../batch/batch';
 import type { WayIn } from '../batch/solveBatch';
+import { sizesOf, thicknessesOf } from './heatBands';
+import { springBackOf } from './rolling';
 import type { Plan } from './schema';
 
 /** What a plan's stations share while it is worked out. */
@@ -25,6 +27,8 @@ export interface PlanContext {
   /** One sheet (or two in register) with its pattern. */
   readonly laying: Laying;
   readonly wayIn: WayIn;
+  /** How much thicker than the gap its sheets come out, share. */
+  readonly springBack: number;
   readonly deadHeat: DeadHeat | null;
   /** Flour and water that corrections put in, g. */
   readonly addedDoughG: number;
@@ -68,7 +72,9 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
   const composition = composeFilling(plan.filling, pantry);
   const yieldStressPa = stiffnessOf(plan.filling, composition).pa;
   const typed = pieceOf(plan, composition.densityGPerMl, yieldStressPa);
-  const heat = plan.batch.wayIn === 'both' ? deadHeat(deadHeatInput(plan, typed)) : null;
+  const springBack = springBackOf(plan, pantry);
+  const heat =
+    plan.batch.wayIn === 'both' ? deadHeat(deadHeatInput(plan, typed, springBack)) : null;
   const piece = heat ? withHeat(typed, heat) : typed;
   const laying = layingFor(plan, piece);
   return {
@@ -80,6 +86,7 @@ export function planContext(plan: Plan, pantry: Pantry): PlanContext {
     laying,
     terms: { ...termsOf(plan, piece, laying), doseG: piece.doseG },
     wayIn: wayInOf(plan),
+    springBack,
     deadHeat: heat,
     addedDoughG: addedDough(plan),
   };
@@ -132,11 +139,8 @@ function wayInOf(plan: Plan): WayIn {
 }
 
 /** The dough and filling in hand, and the bands a dead heat may move in. */
-export function deadHeatInput(plan: Plan, piece: PieceInput): DeadHeatInput {
-  const { batch, sheet } = plan;
-  const { family } = piece;
-  const [thin, thick] = family.thicknessBandMm;
-  const size = family.dimensions[0];
+export function deadHeatInput(plan: Plan, piece: PieceInput, springBack: number): DeadHeatInput {
+  const { batch } = plan;
   const doughG = batch.doughInHandG + addedDough(plan);
   const at = (thicknessMm: number, sizeMm: number) => ({
     ...piece,
@@ -158,17 +162,8 @@ export function deadHeatInput(plan: Plan, piece: PieceInput): DeadHeatInput {
     doseG: piece.doseG,
     thicknessMm: piece.thicknessMm,
     sizeMm: piece.size.sizeMm,
-    thicknessesMm: batch.mayChange.thickness
-      ? sheet.roller.steps.map((step) => step.mm).filter((mm) => mm >= thin && mm <= thick)
-      : [],
-    // A third either way is as far as a cook would call it the same piece. A mould is as it is.
-    sizesMm:
-      batch.mayChange.size && size && family.id !== 'mouldedRavioli'
-        ? wholeMm(
-            Math.max(size.minMm, piece.size.sizeMm * 0.67),
-            Math.min(size.maxMm, piece.size.sizeMm * 1.33),
-          )
-        : [],
+    thicknessesMm: batch.mayChange.thickness ? thicknessesOf(plan, springBack) : [],
+    sizesMm: batch.mayChange.size ? sizesOf(plan) : [],
     doseBandG: (thicknessMm, sizeMm) =>
       batch.mayChange.dose ? doseBand(at(thicknessMm, sizeMm)) : [piece.doseG, piece.doseG],
     terms,
@@ -186,8 +181,3 @@ export function deadHeatInput(plan: Plan, piece: PieceInput): DeadHeatInput {
     },
   };
 }
-
-const wholeMm = (from: number, to: number): number[] => {
-  const first = Math.ceil(from);
-  return Array.from({ length: Math.max(0, Math.floor(to) - first + 1) }, (_, i) => first + i);
-};

@@ -3,6 +3,8 @@ import { portionsFromPieces } from '../batch/batch';
 import { pieceDough, makePiece, type PieceInput } from '../shapes/piece';
 import type { Pantry } from '../composition/pantry';
 import { deadHeatInput, typedPiece } from './context';
+import { sizesOf, thicknessesOf } from './heatBands';
+import { springBackOf } from './rolling';
 import type { Plan } from './schema';
 
 /** One way of using both up, with what it does to the piece. */
@@ -19,8 +21,10 @@ export interface HeatOption extends DeadHeat {
 }
 
 export interface HeatSearch {
-  readonly thicknessesMm: readonly number[];
-  readonly sizesMm: readonly number[];
+  /** Every step of the dial inside the shape's band, and the plan's own, when left out. */
+  readonly thicknessesMm?: readonly number[];
+  /** Every whole millimetre a third either way, and the plan's own, when left out. */
+  readonly sizesMm?: readonly number[];
   /** So many at most, the best first. */
   readonly most?: number;
   readonly onProgress?: (done: number, of: number) => void;
@@ -33,18 +37,23 @@ const COMFORTABLE = 1.15;
  * Searches every thickness and size for ways to use up the dough and the filling in hand, and ranks
  * them: both used up, a lip with ease, least left, least changed. Near doubles are left out.
  */
-export function deadHeats(plan: Plan, pantry: Pantry, search: HeatSearch): HeatOption[] {
+export function deadHeats(plan: Plan, pantry: Pantry, search: HeatSearch = {}): HeatOption[] {
   const typed = typedPiece(plan, pantry);
   const free: Plan = {
     ...plan,
     batch: { ...plan.batch, mayChange: { dose: true, thickness: true, size: true } },
   };
-  const input = deadHeatInput(free, typed);
+  const springBack = springBackOf(plan, pantry);
+  const input = deadHeatInput(free, typed, springBack);
   const found: HeatOption[] = [];
-  const all = search.sizesMm.length * search.thicknessesMm.length;
+  const own = (mm: number, others: readonly number[]) => [...new Set([mm, ...others])];
+  const sizesMm = search.sizesMm ?? own(plan.shape.sizeMm, sizesOf(plan));
+  const thicknessesMm =
+    search.thicknessesMm ?? own(plan.sheet.thicknessMm, thicknessesOf(plan, springBack));
+  const all = sizesMm.length * thicknessesMm.length;
   let done = 0;
-  for (const sizeMm of search.sizesMm) {
-    for (const thicknessMm of search.thicknessesMm) {
+  for (const sizeMm of sizesMm) {
+    for (const thicknessMm of thicknessesMm) {
       const heat = heatAt(input, thicknessMm, sizeMm);
       if (heat) found.push(option(plan, typed, heat, heat.cost));
       done += 1;

@@ -2,14 +2,12 @@ import { findIngredient, type Pantry } from '../composition/pantry';
 import { doughCharacter } from '../dough/character';
 import { holdBack } from '../dough/holdBack';
 import { doughMakeup, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
-import { CHILLED_C } from '../dough/relaxation';
 import { readiness } from '../dough/readiness';
 import { sheetTraits } from '../dough/sheetStrength';
 import type { DoughNow } from '../dough/feel';
-import { LAST_REPEATS } from '../sheet/passes';
-import { springBack } from '../sheet/springBack';
 import { strengthFromHang } from '../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
+import { springBackOf, workOf } from './rolling';
 import type { Plan } from './schema';
 
 /** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
@@ -26,16 +24,7 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
   const standing = partsNow(plan, weighed.parts, pantry);
   const now = weighedG > 0 ? hydrationNow(plan, standing, pantry) : recipe;
   const makeup = doughMakeup(weighedG > 0 ? standing : dough.parts, pantry, dough);
-  const made = (kind: string) =>
-    dough.corrections.reduce((sum, each) => sum + (each.kind === kind ? each.amount : 0), 0);
-  const restC = dough.work.restAt === 'chilled' ? CHILLED_C : dough.roomC;
-  const work = {
-    by: dough.work.by,
-    kneadMin: dough.work.kneadMin + made('kneadMin'),
-    folds: dough.work.folds + made('folds'),
-    restMin: dough.work.restMin + made('restMin'),
-    restC,
-  };
+  const work = workOf(plan);
   const ready = readiness(work);
   const traits = sheetTraits({
     glutenRatio: makeup.glutenRatio,
@@ -90,13 +79,7 @@ export function doughFigures(plan: Plan, pantry: Pantry, weighedG: number) {
       strengthKPa: strengthFromHang(dough.hangMm),
     }),
     strengthMeasured: dough.hangMm !== undefined,
-    springBack: springBack({
-      glutenRatio: makeup.glutenRatio,
-      development: ready.development,
-      relaxationLeft: ready.relaxationLeft,
-      repeats: LAST_REPEATS[plan.sheet.passes],
-      speed: plan.sheet.speed,
-    }),
+    springBack: springBackOf(plan, pantry),
     hasEgg: dough.parts.some(({ id }) => findIngredient(pantry, id).group === 'egg'),
   };
 }

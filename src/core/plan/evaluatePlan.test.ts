@@ -232,7 +232,7 @@ describe('changeFamily', () => {
     for (const from of FAMILY_IDS) {
       for (const to of FAMILY_IDS) {
         const before = planWith({}, from);
-        const after = parsePlan(changeFamily(before, to));
+        const after = parsePlan(changeFamily(before, to, 0.04));
         expect(after.shape.family).toBe(to);
         expect(after.filling).toEqual(before.filling);
         expect(after.batch).toEqual(before.batch);

@@ -127,7 +127,7 @@ export function figuresOf(context: PlanContext, { batch, run, madeUpG }: PlanBat
       name: link as 'lip' | 'thinning',
       margin,
       state: stateOfMargin(margin),
-      remedies: remediesFor(plan, pieceInput),
+      remedies: remediesFor(plan, pieceInput, context.springBack),
     },
     deadHeat: context.deadHeat,
   };

@@ -1,20 +1,20 @@
+import { startingPantry, type Pantry } from '../composition/pantry';
 import type { Kitchen } from '../kitchen/kitchen';
+import { onRoller } from './onRoller';
+import { springBackOf } from './rolling';
 import type { Plan } from './schema';
 
-/** A plan made with a kitchen's own: its first roller, its eggs, its air. */
+/** A plan made with a kitchen's own: its first roller and what that leaves, its eggs, its air. */
 export function inKitchen(
   plan: Plan,
   { rollers: [roller], eggG, yolkG, roomC, rh, benchMm }: Kitchen,
+  pantry: Pantry = startingPantry,
 ): Plan {
-  return {
+  const here: Plan = {
     ...plan,
     dough: { ...plan.dough, eggG, yolkG, roomC },
-    sheet: {
-      ...plan.sheet,
-      // A starting plan's own shorter sheet stays: a longer one would dry before it is filled.
-      benchMm: Math.min(plan.sheet.benchMm, benchMm),
-      rh,
-      ...(roller && { roller, widthMm: Math.min(plan.sheet.widthMm, roller.widthMm) }),
-    },
+    // A starting plan's own shorter sheet stays: a longer one would dry before it is filled.
+    sheet: { ...plan.sheet, benchMm: Math.min(plan.sheet.benchMm, benchMm), rh },
   };
+  return roller ? onRoller(here, roller, springBackOf(here, pantry)) : here;
 }

@@ -1,5 +1,6 @@
 import { FINISHES, type Finish } from '../shapes/finish';
 import { largestDose, makePiece, smallestSize, type PieceInput } from '../shapes/piece';
+import { sheetsOf } from '../sheet/setting';
 import type { Plan } from './schema';
 
 /** One change to a plan that lifts its weakest link, with the lowest margin it would leave. */
@@ -23,10 +24,11 @@ const AIM = 1.2;
 /**
  * Remedies for the weakest link, each found by working the piece out again with one thing changed.
  * Only those that help are given, the strongest first.
+ * @param springBack how much thicker than the roller's gap a sheet comes out, share
  */
-export function remediesFor(plan: Plan, piece: PieceInput): Remedy[] {
+export function remediesFor(plan: Plan, piece: PieceInput, springBack: number): Remedy[] {
   const before = lowestMargin(piece);
-  return candidates(plan, piece)
+  return candidates(plan, piece, springBack)
     .map(({ change, piece: changed }): Remedy => ({ ...change, margin: lowestMargin(changed) }))
     .filter((remedy) => remedy.margin > before + 0.005)
     .sort((a, b) => b.margin - a.margin);
@@ -56,7 +58,11 @@ const lowestMargin = (piece: PieceInput): number => {
   return Math.min(lip, thinning);
 };
 
-function candidates(plan: Plan, piece: PieceInput): { change: Change; piece: PieceInput }[] {
+function candidates(
+  plan: Plan,
+  piece: PieceInput,
+  springBack: number,
+): { change: Change; piece: PieceInput }[] {
   const found: { change: Change; piece: PieceInput }[] = [];
   const { sizeMm } = piece.size;
   const toMm = smallestSize(piece, { margin: AIM });
@@ -79,7 +85,9 @@ function candidates(plan: Plan, piece: PieceInput): { change: Change; piece: Pie
     });
   }
   const [thin, thick] = piece.family.thicknessBandMm;
-  const steps = plan.sheet.roller.steps.filter(({ mm }) => mm >= thin - 0.01 && mm <= thick + 0.21);
+  const steps = sheetsOf(plan.sheet.roller, springBack).filter(
+    ({ mm }) => mm >= thin - 0.01 && mm <= thick + 0.21,
+  );
   for (const { mm, label } of steps) {
     if (mm === piece.thicknessMm) continue;
     found.push({

@@ -46,7 +46,7 @@ const STARTS: Readonly<Record<FamilyId, Start>> = {
   },
   halfMoon: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 72, doseG: 3.5, laid: 'spooned', finish: 'fork' },
+    shape: { sizeMm: 74, doseG: 3.5, laid: 'spooned', finish: 'fork' },
   },
   foldedTriangle: {
     thicknessMm: 0.8,

@@ -1,6 +1,7 @@
 import { REFERENCE_GLUTEN } from '../dough/makeup';
 import { HYDRATION_BAND } from '../dough/targetHydration';
 import { FREE_WATER_BOUNDS } from '../filling/freeWaterGrade';
+import { againstBand } from '../sheet/band';
 import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './safeCore';
 import type { PlanFigures } from './figures';
 import type { Plan } from './schema';
@@ -66,8 +67,9 @@ function sheetStation({ sheet, layout }: PlanFigures): Station {
   }
   const [thin, thick] = sheet.bandMm;
   const t = sheet.thicknessMm;
-  if (t < thin - 1e-9) return { state: t < thin - 0.15 ? 'fails' : 'edge', word: 'thin' };
-  if (t > thick + 1e-9) return { state: t > thick + 0.4 ? 'fails' : 'edge', word: 'thick' };
+  const word = againstBand(t, sheet.bandMm);
+  if (word === 'thin') return { state: t < thin - 0.15 ? 'fails' : 'edge', word };
+  if (word === 'thick') return { state: t > thick + 0.4 ? 'fails' : 'edge', word };
   if (sheet.fill.margin !== null && sheet.fill.margin < 1) {
     return { state: 'edge', word: 'dries before it is filled' };
   }

@@ -1,3 +1,4 @@
+import { passTime } from './drive';
 import { lengthOfDough } from './massBalance';
 import { LAST_REPEATS, type PassStyle } from './passes';
 import type { Roller } from './roller';
@@ -5,7 +6,7 @@ import { nearestSetting } from './setting';
 import { springBack, type RollingSpeed } from './springBack';
 
 export interface LadderInput {
-  readonly roller: Pick<Roller, 'steps'>;
+  readonly roller: Pick<Roller, 'steps' | 'drive'>;
   /** The sheet wanted. */
   readonly thicknessMm: number;
   readonly widthMm: number;
@@ -45,6 +46,9 @@ export interface Rung {
   readonly stop: boolean;
   /** Drawn out further in one go than this dough stretches. */
   readonly mayTear: boolean;
+  /** One strip through once, s: how fast to turn. */
+  readonly runS: number;
+  /** Every strip and repeat, hands counted, s. */
   readonly seconds: number;
 }
 
@@ -59,10 +63,6 @@ export interface Ladder {
   readonly seconds: number;
 }
 
-/** A sheet runs through so fast, mm a second. Rule. */
-const RUN_MM_PER_S: Readonly<Record<RollingSpeed, number>> = { slow: 70, even: 110, fast: 170 };
-/** Lifting, turning and feeding a strip once, s. Rule. */
-const HANDLING_S = 3;
 /** Patted out no thicker than twice the widest gap, and no more than this, mm. Rule. */
 const ROUGH_MM = 10;
 
@@ -74,7 +74,7 @@ const ROUGH_MM = 10;
  */
 export function ladder(from: LadderInput): Ladder {
   const { roller, portionG, widthMm, sheets, longestMm, folds, style, dough } = from;
-  const { steps } = roller;
+  const { steps, drive } = roller;
   const back = (repeats: number) => springBack({ ...dough, repeats, speed: from.speed });
   const stop = nearestSetting({ steps }, from.thicknessMm, back(LAST_REPEATS[style])).label;
   const last = steps.findIndex(({ label }) => label === stop);
@@ -88,6 +88,7 @@ export function ladder(from: LadderInput): Ladder {
     const isStop = kind === 'pass' && index === last;
     const strained = before > 0 ? before / thicknessMm - 1 : 0;
     const lengthMm = lengthOfDough(portionG / strips, widthMm, thicknessMm);
+    const { runS, wholeS } = passTime({ drive, speed: from.speed, lengthMm });
     const next = kind === 'pass' ? nextIndex(index) : index;
     const longer = next === null ? 0 : lengthOfDough(portionG / strips, widthMm, steps[next]!.mm);
     // Cut before it outgrows the bench; at the latest when it is done.
@@ -105,7 +106,8 @@ export function ladder(from: LadderInput): Ladder {
       dust: from.dusted && (kind === 'fold' || index === middle || isStop),
       stop: isStop,
       mayTear: kind === 'pass' && strained > dough.stretch,
-      seconds: strips * repeats * (HANDLING_S + lengthMm / RUN_MM_PER_S[from.speed]),
+      runS,
+      seconds: strips * repeats * wholeS,
     });
     before = thicknessMm;
     if (cut) strips = Math.min(sheets, strips * 2);

@@ -1,17 +1,8 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
+import { DRIVES } from './drive';
 
 const GAP = { min: 0.2, max: 12, unit: 'mm' };
-
-/** Who or what turns it. */
-export const DRIVES = ['crank', 'powered', 'sheeter', 'pin'] as const;
-
-export const DRIVE_NAMES: Readonly<Record<(typeof DRIVES)[number], string>> = {
-  crank: 'Hand crank',
-  powered: 'Powered',
-  sheeter: 'Sheeter, set in mm',
-  pin: 'Pin with guide sticks',
-};
 
 /** One step of a dial: its label as printed on the machine, and its gap, mm. */
 const rollerStepSchema = z.strictObject({

@@ -1,9 +1,13 @@
 import type { Roller } from './roller';
 
-export interface Setting {
+/** A step of a dial, and the sheet that comes out of it. */
+export interface SettingSheet {
   readonly label: string;
-  /** The sheet it leaves. */
+  /** Spring-back counted, to a hundredth. */
   readonly mm: number;
+}
+
+export interface Setting extends SettingSheet {
   /** The sheet wanted is more than 6 % off what this step leaves. */
   readonly between: boolean;
 }
@@ -12,19 +16,39 @@ export interface Setting {
 const SAME_SHARE = 0.06;
 
 /**
+ * What each step of a dial leaves, widest first: its gap, thicker by the spring-back.
+ * @param springBack how much thicker than the gap a sheet comes out, share
+ * @example sheetsOf(tenStep, 0.035).at(-2) // { label: '8', mm: 0.83 }
+ */
+export const sheetsOf = ({ steps }: Pick<Roller, 'steps'>, springBack: number): SettingSheet[] =>
+  steps.map(({ label, mm }) => ({ label, mm: Math.round(mm * (1 + springBack) * 100) / 100 }));
+
+/**
  * The dial step whose sheet comes nearest to a thickness, spring-back counted.
  * @param springBack how much thicker than the gap a sheet comes out, share
- * @example nearestSetting(tenStep, 0.8, 0.035) // { label: '8', mm: 0.828, between: false }
+ * @example nearestSetting(tenStep, 0.8, 0.035) // { label: '8', mm: 0.83, between: false }
  */
 export function nearestSetting(
   roller: Pick<Roller, 'steps'>,
   thicknessMm: number,
   springBack = 0,
 ): Setting {
-  const nearest = roller.steps
-    .map(({ label, mm }) => ({ label, mm: mm * (1 + springBack) }))
-    .reduce((best, step) =>
-      Math.abs(step.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? step : best,
-    );
+  const nearest = sheetsOf(roller, springBack).reduce((best, step) =>
+    Math.abs(step.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? step : best,
+  );
   return { ...nearest, between: Math.abs(nearest.mm / thicknessMm - 1) > SAME_SHARE };
+}
+
+/**
+ * A thickness moved to what the nearest step leaves, when that is close enough to be meant.
+ * @param withinMm how far off still counts as meant
+ * @example toSetting(tenStep, 0.8, { springBack: 0.035, withinMm: 0.1 }) // 0.83
+ */
+export function toSetting(
+  roller: Pick<Roller, 'steps'>,
+  thicknessMm: number,
+  { springBack, withinMm }: { springBack: number; withinMm: number },
+): number {
+  const { mm } = nearestSetting(roller, thicknessMm, springBack);
+  return Math.abs(mm - thicknessMm) <= withinMm + 1e-9 ? mm : thicknessMm;
 }

@@ -22,7 +22,7 @@ const shelfSchema = z.enum(['current', 'archived', 'deleted']);
 export async function startPlan(family: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
     const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
-    const plan = inKitchen(start, getKitchen(database()));
+    const plan = inKitchen(start, getKitchen(database()), getPantry(database()));
     const id = randomUUID();
     return createPlan(database(), { id, plan, now: new Date() }).id;
   });

@@ -2,7 +2,8 @@
 
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { DRIVE_NAMES, DRIVES, type Roller } from '@/core/sheet/roller';
+import { DRIVE_NAMES, DRIVES } from '@/core/sheet/drive';
+import type { Roller } from '@/core/sheet/roller';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { ItemName } from '../GearList';
 

@@ -13,49 +13,20 @@ import { SearchProgress } from '../search/SearchProgress';
 import { useSearch } from '../search/useSearch';
 import { cuttersFor } from './shape/tools';
 
-/** How far from the plan's own size a search looks, as a share either way. */
-const REACH = 0.33;
-
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
   const { plan, result, kitchen, pantry, edit } = useEditor();
   const { state, start, cancel } = useSearch<HeatOption[]>();
   const [ownTools, setOwnTools] = useState(false);
-  const family = familyOf(plan.shape.family);
-  const own = cuttersFor(plan, kitchen.cutters);
-  const [size] = family.dimensions;
+  const [size] = familyOf(plan.shape.family).dimensions;
+  const own = cuttersFor(plan, kitchen.cutters)
+    .map(({ mm }) => mm)
+    .filter((mm) => size && mm >= size.minMm && mm <= size.maxMm);
 
   const look = () => {
-    const [thin, thick] = family.thicknessBandMm;
-    const thicknessesMm = [
-      ...new Set([
-        plan.sheet.thicknessMm,
-        ...plan.sheet.roller.steps.map(({ mm }) => mm).filter((mm) => mm >= thin && mm <= thick),
-      ]),
-    ];
-    const least = Math.ceil(Math.max(size?.minMm ?? 0, plan.shape.sizeMm * (1 - REACH)));
-    const most = Math.floor(Math.min(size?.maxMm ?? 0, plan.shape.sizeMm * (1 + REACH)));
-    const sizesMm =
-      family.id === 'mouldedRavioli'
-        ? [plan.shape.sizeMm]
-        : ownTools
-          ? own
-              .map(({ mm }) => mm)
-              .filter((mm) => mm >= (size?.minMm ?? 0) && mm <= (size?.maxMm ?? 0))
-          : [
-              ...new Set([
-                plan.shape.sizeMm,
-                ...Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i),
-              ]),
-            ];
-    start((search, onProgress) =>
-      search.deadHeats(
-        plan,
-        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
-        { thicknessesMm, sizesMm },
-        onProgress,
-      ),
-    );
+    const rows = rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry);
+    const bands = ownTools ? { sizesMm: own } : {};
+    start((search, onProgress) => search.deadHeats(plan, rows, bands, onProgress));
   };
 
   return (

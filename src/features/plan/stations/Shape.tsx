@@ -42,7 +42,7 @@ export function ShapeControls() {
             </span>
           ),
         }))}
-        onChange={(id) => edit((p) => changeFamily(p, id))}
+        onChange={(id) => edit((p) => changeFamily(p, id, result.dough.springBack))}
       />
       {plan.shape.family === 'mouldedRavioli' && <MouldPicker />}
       <SizeRulers />

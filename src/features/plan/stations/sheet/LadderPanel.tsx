@@ -49,7 +49,9 @@ export function LadderPanel() {
           narrow setting it rips: after a fold, always back to the widest.
         </p>
         <p>
-          Bars are true to one another in length; thickness is drawn{' '}
+          Times are for one strip once through: turn so that it takes as long.{' '}
+          {plan.sheet.speed === 'fast' && 'Turned fast, the sheet comes out thicker. '}Bars are true
+          to one another in length; thickness is drawn{' '}
           {Math.round(thicknessScale(rungs) / lengthScale(rungs))} times as large.
         </p>
         <p>Fingers, hair and sleeves away from powered rollers.</p>
@@ -64,6 +66,8 @@ export function LadderPanel() {
     </section>
   );
 }
+
+const seconds = (s: number) => `${Math.max(1, Math.round(s))} s`;
 
 const BAR = 170;
 const TALLEST = 20;
@@ -84,7 +88,7 @@ function LadderTable({ ladder }: { ladder: Ladder }) {
           <th scope="col" className="w-14 font-normal">
             Dial
           </th>
-          <th scope="col" className="w-[4.8rem] font-normal">
+          <th scope="col" className="w-[6.2rem] font-normal">
             Times
           </th>
           <th scope="col" className="w-20 font-normal">
@@ -106,7 +110,8 @@ function LadderTable({ ladder }: { ladder: Ladder }) {
               {rung.label}
             </th>
             <td className="whitespace-nowrap">
-              {rung.kind === 'fold' ? `fold, ${rung.repeats} ×` : `${rung.repeats} ×`}
+              {rung.kind === 'fold' ? 'fold, ' : ''}
+              {rung.repeats} × {seconds(rung.runS)}
             </td>
             <td className="numeral whitespace-nowrap">{text(rung.thicknessMm, 'mm')}</td>
             <td className="numeral whitespace-nowrap">

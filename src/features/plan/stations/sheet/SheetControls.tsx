@@ -1,11 +1,12 @@
 'use client';
 
 import { writeAt } from '@/core/plan/at';
-import type { Plan } from '@/core/plan/schema';
+import { onRoller } from '@/core/plan/onRoller';
 import { PLAN_FIELDS } from '@/core/plan/planFields';
+import type { Plan } from '@/core/plan/schema';
 import { DUST_KINDS, DUSTS } from '@/core/sheet/dust';
 import { PASS_STYLE_NAMES, PASS_STYLES } from '@/core/sheet/passes';
-import type { Roller } from '@/core/sheet/roller';
+import { sheetsOf } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
 import { Choice } from '@/ui/fields/Choice';
 import { Ruler } from '@/ui/fields/Ruler';
@@ -15,7 +16,7 @@ import { PlanChoice, PlanField } from '../PlanField';
 
 export function SheetControls() {
   const { plan, result, kitchen, edit } = useEditor();
-  const { text } = useUnits();
+  const { text, split } = useUnits();
   const { roller } = plan.sheet;
   const family = familyOf(plan.shape.family);
   const rollers = kitchen.rollers.some(({ id }) => id === roller.id)
@@ -24,13 +25,16 @@ export function SheetControls() {
   const measured = kitchen.rollers.find(({ id }) => id === roller.id);
   const remeasured =
     measured && JSON.stringify(measured.steps) !== JSON.stringify(roller.steps) ? measured : null;
-  const { bandMm, setting, between, seen, thicknessMm } = result.sheet;
+  const { bandMm, setting, between, nearestMm, seen, thicknessMm } = result.sheet;
   // A mark stands where the sheet comes out, spring-back counted.
-  const back = 1 + result.dough.springBack;
-  const shown = roller.steps
-    .map(({ label, mm }) => ({ label, mm: Math.round(mm * back * 100) / 100 }))
-    .filter(({ mm }) => mm <= 2.1);
+  const { springBack } = result.dough;
+  const shown = sheetsOf(roller, springBack).filter(({ mm }) => mm <= 2.1);
   const solved = result.deadHeat !== null && plan.batch.mayChange.thickness;
+  /** Set by hand, a thickness is held in a dead heat. */
+  const atThickness = (p: Plan, mm: number): Plan => {
+    const next = writeAt(p, 'sheet.thicknessMm', mm);
+    return solved ? writeAt(next, 'batch.mayChange.thickness', false) : next;
+  };
   return (
     <>
       <label className="block">
@@ -40,7 +44,7 @@ export function SheetControls() {
           value={roller.id}
           onChange={(event) => {
             const next = rollers.find(({ id }) => id === event.target.value);
-            if (next) edit((p) => onRoller(p, next));
+            if (next) edit((p) => onRoller(p, next, springBack));
           }}
         >
           {rollers.map(({ id, name }) => (
@@ -56,7 +60,7 @@ export function SheetControls() {
           <button
             type="button"
             className="btn"
-            onClick={() => edit((p) => onRoller(p, remeasured))}
+            onClick={() => edit((p) => onRoller(p, remeasured, springBack))}
           >
             Use them
           </button>
@@ -75,20 +79,27 @@ export function SheetControls() {
         snaps={shown.map(({ mm }) => mm)}
         valueText={`${text(thicknessMm, 'mm')}, dial ${setting}`}
         aside={`${between ? 'near ' : ''}dial ${setting}`}
-        onChange={(mm) =>
-          edit((p) => {
-            const next = writeAt(p, 'sheet.thicknessMm', mm);
-            return solved ? writeAt(next, 'batch.mayChange.thickness', false) : next;
-          }, 'thickness')
-        }
+        onChange={(mm) => edit((p) => atThickness(p, mm), 'thickness')}
       />
       <p>
         {seen[0]?.toUpperCase()}
-        {seen.slice(1)}.{' '}
-        {between &&
-          `Dial ${setting} leaves ${text(result.sheet.nearestMm, 'mm')}: this is between two steps. `}
-        Marks are the steps of this dial.
+        {seen.slice(1)}. Marks are what the steps of this dial leave.
       </p>
+      {Math.abs(nearestMm - thicknessMm) > 0.011 && (
+        <p className="flex flex-wrap items-center justify-between gap-2">
+          <span>
+            Dial {setting} leaves {text(nearestMm, 'mm')}
+            {between ? ', and no step comes nearer.' : '.'}
+          </span>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => edit((p) => atThickness(p, nearestMm))}
+          >
+            Plan with {text(nearestMm, 'mm')}
+          </button>
+        </p>
+      )}
       <PlanChoice
         at="sheet.passes"
         label="Passes"
@@ -164,30 +175,11 @@ export function SheetControls() {
             <PlanField
               at="batch.usedShare"
               optional
-              placeholder={`${text(result.layout.share, 'share')} by pattern`}
+              placeholder={`${split(result.layout.share, 'share').text} counted`}
             />
           </div>
         </div>
       </details>
     </>
   );
-}
-
-/** Another roller: the thickness moves to its nearest step, the sheet stays no wider than it. */
-function onRoller(plan: Plan, roller: Roller): Plan {
-  const nearest = roller.steps.reduce((best, step) =>
-    Math.abs(step.mm - plan.sheet.thicknessMm) < Math.abs(best.mm - plan.sheet.thicknessMm)
-      ? step
-      : best,
-  );
-  const close = Math.abs(nearest.mm - plan.sheet.thicknessMm) <= 0.11;
-  return {
-    ...plan,
-    sheet: {
-      ...plan.sheet,
-      roller,
-      thicknessMm: close ? nearest.mm : plan.sheet.thicknessMm,
-      widthMm: Math.min(plan.sheet.widthMm, roller.widthMm),
-    },
-  };
 }
