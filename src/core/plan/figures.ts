@@ -4,6 +4,8 @@ import { doesNotFit } from '../layout/doesNotFit';
 import { pressedEdge } from '../shapes/finish';
 import { doughFigures } from './doughFigures';
 import { makePiece, smallestSize } from '../shapes/piece';
+import { LAST_REPEATS } from '../sheet/passes';
+import { rolledQuality } from '../sheet/reroll';
 import { seenThrough } from '../sheet/seenThrough';
 import { nearestSetting } from '../sheet/setting';
 import { safeCore } from './safeCore';
@@ -94,6 +96,20 @@ export function figuresOf(context: PlanContext, { batch, run, madeUpG }: PlanBat
       spoiltG: run.spoiltG,
       use: plan.batch.trimTo,
       portions: trimPortions(run.endsG, plan.batch.trimTo),
+      /** How each rolling rolls, the dough itself first. */
+      quality: run.rollings.map(({ generation }) =>
+        rolledQuality(generation, {
+          hydration: dough.hydration,
+          target: dough.target,
+          glutenRatio: dough.makeup.glutenRatio,
+          fatShare: dough.makeup.fatShare,
+          development: dough.ready.development,
+          roomC: plan.dough.roomC,
+          repeats: LAST_REPEATS[plan.sheet.passes],
+          speed: plan.sheet.speed,
+          springBack: dough.springBack,
+        }),
+      ),
     },
     shape: {
       family: plan.shape.family,

@@ -15,6 +15,7 @@ export function TrimAndDust() {
   const { text } = useUnits();
   const { layout, trim, sheet, dough, working: w } = result;
   const { dust } = sheet;
+  const again = trim.quality[1];
   const kind = DUSTS[plan.sheet.dust.kind];
   const dry = dust.hydration < dough.low - 1e-9;
   return (
@@ -25,7 +26,7 @@ export function TrimAndDust() {
           <table className="w-full border-collapse">
             <thead className="text-left text-small text-ink-dim">
               <tr>
-                {['Rolled', 'Dough', 'Sheets', 'Pieces', 'Trim left'].map((name) => (
+                {['Rolled', 'Dough', 'Sheets', 'Pieces', 'Trim left', 'Stretches'].map((name) => (
                   <th key={name} scope="col" className="pr-3 font-normal">
                     {name}
                   </th>
@@ -33,7 +34,7 @@ export function TrimAndDust() {
               </tr>
             </thead>
             <tbody>
-              {layout.rollings.map(({ generation, doughG, full, short, pieces, trimG }) => (
+              {layout.rollings.map(({ generation, doughG, full, short, pieces, trimG }, i) => (
                 <tr key={generation} className="border-t border-board-line">
                   <th scope="row" className="py-1.5 pr-3 text-left font-normal">
                     {ROLLED[generation]}
@@ -45,7 +46,8 @@ export function TrimAndDust() {
                       .join(', ')}
                   </td>
                   <td className="numeral pr-3">{pieces}</td>
-                  <td className="numeral">{text(trimG, 'g')}</td>
+                  <td className="numeral pr-3">{text(trimG, 'g')}</td>
+                  <td className="numeral">{text(trim.quality[i]?.stretch ?? 0, 'share')}</td>
                 </tr>
               ))}
             </tbody>
@@ -61,9 +63,17 @@ export function TrimAndDust() {
             : `: ${trimText(trim)}, about ${text(TRIM_PORTION_G[trim.use], 'g')} each.`}{' '}
           {text(trim.spoiltG, 'g')} is too dry or floury.
         </p>
+        {again && (
+          <p>
+            Trim waits under cover, is kneaded together and rests {text(again.restMin, 'min')}:
+            rolled at once it draws back, and the same dial leaves it{' '}
+            {text(again.thickerUnrested, 'share')} thicker. It rolls drier and tougher each time:
+            taste its pieces first, or keep them for soup.
+          </p>
+        )}
         <p className="text-small text-ink-dim">
-          Trim waits under cover, is kneaded together, rests a quarter of an hour, and rolls a
-          little tougher and drier each time: pieces from it are best tasted first or kept for soup.
+          Stretch, rest and thickness of trim are estimates: 2 % of its water lost each time, worked
+          a little further, drawn tight again.
         </p>
       </section>
       <section aria-label="Dust" className="grid gap-2">
