@@ -23,10 +23,13 @@ export interface BatchTerms {
   readonly breakageShare: number;
 }
 
+/** What turns pieces into dough and back. */
+export type DoughTerms = Omit<BatchTerms, 'doseG'>;
+
 /** Rounding noise that must not cost a piece. */
 const EPSILON = 1e-9;
 
-const rolledShare = (terms: BatchTerms): number => batchYield(terms) * (1 - terms.stuckShare);
+const rolledShare = (terms: DoughTerms): number => batchYield(terms) * (1 - terms.stuckShare);
 
 /**
  * What of a dough goes through the roller, g: end trim and what sticks already off. Law.
@@ -41,11 +44,14 @@ export const rolledDough = (
  * Dough for a number of pieces, g: pieces × dough per piece / (yield × (1 − stuck)) + end trim. Law.
  * @example doughFor(100, terms) // 616 for 5.81 g pieces, 0.86 used, one reroll
  */
-export const doughFor = (pieces: number, terms: BatchTerms): number =>
+export const doughFor = (pieces: number, terms: DoughTerms): number =>
   pieces > 0 ? (pieces * terms.doughPerPieceG) / rolledShare(terms) + terms.endTrimG : 0;
 
 /** Filling for a number of pieces, g: pieces × dose / (1 − bowl share), or + what the bag keeps. Law. */
-export function fillingFor(pieces: number, { doseG, fillingLoss }: BatchTerms): number {
+export function fillingFor(
+  pieces: number,
+  { doseG, fillingLoss }: Pick<BatchTerms, 'doseG' | 'fillingLoss'>,
+): number {
   if (pieces <= 0) return 0;
   return fillingLoss.kind === 'bowl'
     ? (pieces * doseG) / (1 - fillingLoss.share)
@@ -53,21 +59,26 @@ export function fillingFor(pieces: number, { doseG, fillingLoss }: BatchTerms): 
 }
 
 /** Whole pieces that a dough gives; the inverse of `doughFor`. Law. */
-export const piecesFromDough = (doughG: number, terms: BatchTerms): number =>
+export const piecesFromDough = (doughG: number, terms: DoughTerms): number =>
   Math.max(
     0,
     Math.floor(((doughG - terms.endTrimG) * rolledShare(terms)) / terms.doughPerPieceG + EPSILON),
   );
 
 /** Filling that reaches the pieces, g, out of a bowl of it. */
-export const usableFilling = (fillingG: number, { fillingLoss }: BatchTerms): number =>
+export const usableFilling = (
+  fillingG: number,
+  { fillingLoss }: Pick<BatchTerms, 'fillingLoss'>,
+): number =>
   fillingLoss.kind === 'bowl'
     ? fillingG * (1 - fillingLoss.share)
     : Math.max(0, fillingG - fillingLoss.g);
 
 /** Whole pieces that a filling gives; the inverse of `fillingFor`. Law. */
-export const piecesFromFilling = (fillingG: number, terms: BatchTerms): number =>
-  Math.floor(usableFilling(fillingG, terms) / terms.doseG + EPSILON);
+export const piecesFromFilling = (
+  fillingG: number,
+  terms: Pick<BatchTerms, 'doseG' | 'fillingLoss'>,
+): number => Math.floor(usableFilling(fillingG, terms) / terms.doseG + EPSILON);
 
 /** Pieces to make so that every portion is full: plated / (1 − breakage), rounded up, plus tasted. */
 export const piecesForPortions = (portions: number, terms: BatchTerms): number =>

@@ -4,7 +4,7 @@ import {
   piecesFromDough,
   piecesFromFilling,
   usableFilling,
-  type BatchTerms,
+  type DoughTerms,
 } from './batch';
 
 /** What the dead heat may turn, and how far. */
@@ -20,10 +20,10 @@ export interface DeadHeatInput {
   readonly sizesMm: readonly number[];
   /** Doses allowed at a thickness and size; null keeps the present dose. */
   doseBandG(thicknessMm: number, sizeMm: number): readonly [number, number] | null;
-  /** Turns pieces into dough and back, at a thickness and size; the dose is put in here. */
-  terms(thicknessMm: number, sizeMm: number): Omit<BatchTerms, 'doseG'>;
+  /** Turns pieces into dough and back, at a thickness and size. */
+  terms(thicknessMm: number, sizeMm: number): DoughTerms;
   /** Pieces that the dough gives in whole sheets; never more than by share. */
-  piecesInSheets?(thicknessMm: number, sizeMm: number): number;
+  piecesInSheets?(thicknessMm: number, sizeMm: number, terms: DoughTerms): number;
 }
 
 export interface DeadHeat {
@@ -82,20 +82,19 @@ export function heatAt(
   const band = from.doseBandG(thicknessMm, sizeMm) ?? [from.doseG, from.doseG];
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
-  const given = from.terms(thicknessMm, sizeMm);
-  const terms = (doseG: number): BatchTerms => ({ ...given, doseG });
+  const terms = from.terms(thicknessMm, sizeMm);
   const fromDough = Math.min(
-    piecesFromDough(from.doughG, terms(lowG)),
-    from.piecesInSheets?.(thicknessMm, sizeMm) ?? Number.MAX_SAFE_INTEGER,
+    piecesFromDough(from.doughG, terms),
+    from.piecesInSheets?.(thicknessMm, sizeMm, terms) ?? Number.MAX_SAFE_INTEGER,
   );
   if (fromDough < 1) return null;
-  const wanted = usableFilling(from.fillingG, terms(lowG)) / fromDough;
+  const wanted = usableFilling(from.fillingG, terms) / fromDough;
   const doseG = Math.min(highG, Math.max(lowG, wanted));
-  const exact = terms(doseG);
+  const exact = { doseG, fillingLoss: terms.fillingLoss };
   const pieces = Math.min(fromDough, piecesFromFilling(from.fillingG, exact));
   if (pieces < 1) return null;
   // Clear the last crumbs of rounding so that a bowl that is used up reads as empty.
-  const leftoverDoughG = Math.max(0, from.doughG - doughFor(pieces, exact));
+  const leftoverDoughG = Math.max(0, from.doughG - doughFor(pieces, terms));
   const leftoverFillingG = Math.max(0, from.fillingG - fillingFor(pieces, exact));
   return {
     doseG,

@@ -83,7 +83,7 @@ export const lengthOfMass = (input: LayingInput, massG: number): number =>
 export const atThickness = (laying: Laying, thicknessMm: number): Laying => ({
   ...laying,
   thicknessMm,
-  massG: massOfLength({ ...laying, thicknessMm }, laying.lengthMm),
+  massG: (laying.massG * thicknessMm) / laying.thicknessMm,
 });
 
 /**

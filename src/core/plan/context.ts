@@ -7,9 +7,8 @@ import { largestDose, pieceDough, type PieceInput } from '../shapes/piece';
 import { layingFor, SHARE_WHEN_NOTHING_FITS } from './layingFor';
 import { atThickness, type Laying } from '../layout/laying';
 import { sheetRun } from '../batch/sheetRun';
-import { rolledDough } from '../batch/batch';
+import { rolledDough, type BatchTerms, type DoughTerms } from '../batch/batch';
 import { deadHeat, type DeadHeat, type DeadHeatInput } from '../batch/deadHeat';
-import type { BatchTerms } from '../batch/batch';
 import type { WayIn } from '../batch/solveBatch';
 import { sizesOf, thicknessesOf } from './heatBands';
 import { springBackOf } from './rolling';
@@ -103,7 +102,7 @@ function termsOf(
   { batch }: Plan,
   { family, size, thicknessMm }: Omit<PieceInput, 'doseG'>,
   laying: Laying,
-): Omit<BatchTerms, 'doseG'> {
+): DoughTerms {
   return {
     doughPerPieceG: pieceDough(family, size, thicknessMm),
     usedShare: batch.usedShare ?? layoutShare(laying),
@@ -171,13 +170,11 @@ export function deadHeatInput(plan: Plan, piece: PieceInput, springBack: number)
   if (batch.usedShare !== undefined) return input;
   return {
     ...input,
-    piecesInSheets: (thicknessMm, sizeMm) => {
-      const own = terms(thicknessMm, sizeMm);
-      return sheetRun({
+    piecesInSheets: (thicknessMm, sizeMm, own) =>
+      sheetRun({
         ...own,
         doughG: rolledDough(doughG, own),
         laying: atThickness(layingAt(sizeMm), thicknessMm),
-      }).pieces;
-    },
+      }).pieces,
   };
 }

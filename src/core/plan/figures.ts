@@ -14,9 +14,8 @@ import type { PlanBatch } from './batchOfPlan';
 import { doseBand, type PlanContext } from './context';
 import { fillingFigures } from './fillingFigures';
 import { layingFor } from './layingFor';
-import { remediesFor } from './remedies';
 import { sheetWork } from './sheetWork';
-import { stateOfMargin } from './state';
+import { weakestLink } from './weakestLink';
 
 /** The figures of a plan, before states and workings are added. */
 export type PlanFigures = ReturnType<typeof figuresOf>;
@@ -26,8 +25,6 @@ export function figuresOf(context: PlanContext, { batch, run, madeUpG }: PlanBat
   const { plan, pantry, composition, piece: pieceInput, terms } = context;
   const piece = makePiece(pieceInput);
   const { family, size, thicknessMm, doseG } = pieceInput;
-  const link = piece.margins.lip <= piece.margins.thinning ? 'lip' : 'thinning';
-  const margin = piece.margins[link];
   // A dough that gives less than one full sheet shows the sheet it does give.
   const [first] = run.rollings;
   const laying =
@@ -139,12 +136,7 @@ export function figuresOf(context: PlanContext, { batch, run, madeUpG }: PlanBat
     contents: contentsOf(plan, pantry),
     allergens: contentsOf(plan, pantry).piece.allergens,
     margins: piece.margins,
-    weakestLink: {
-      name: link as 'lip' | 'thinning',
-      margin,
-      state: stateOfMargin(margin),
-      remedies: remediesFor(plan, pieceInput, context.springBack),
-    },
+    weakestLink: weakestLink(piece),
     deadHeat: context.deadHeat,
   };
 }

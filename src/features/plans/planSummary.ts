@@ -1,5 +1,6 @@
 import type { Pantry } from '@/core/composition/pantry';
-import { planFigures } from '@/core/plan/evaluatePlan';
+import { planTally } from '@/core/plan/evaluatePlan';
+import { familyOf } from '@/core/shapes/families';
 import type { StoredPlan } from '@/server/repositories/plans';
 import type { PlanSummary } from './PlanList';
 
@@ -9,20 +10,20 @@ export function planSummary(
   made: { times: number; madeOn: string } | undefined,
   pantry: Pantry,
 ): PlanSummary {
-  const result = planFigures(plan, pantry);
+  const { pieces, portions, doughG, fillingG, weakestLink } = planTally(plan, pantry);
   return {
     id,
     name: plan.name,
     family: plan.shape.family,
-    familyName: result.shape.name,
+    familyName: familyOf(plan.shape.family).name,
     colour: plan.colour,
-    pieces: result.pieces,
-    portions: result.portions,
-    doughG: result.dough.totalG,
-    fillingG: result.filling.totalG,
-    state: result.weakestLink.state,
-    weakest: result.weakestLink.name,
-    margin: result.weakestLink.margin,
+    pieces,
+    portions,
+    doughG,
+    fillingG,
+    state: weakestLink.state,
+    weakest: weakestLink.name,
+    margin: weakestLink.margin,
     madeTimes: made?.times ?? 0,
     madeOn: made?.madeOn ?? null,
   };

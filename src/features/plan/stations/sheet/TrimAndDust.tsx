@@ -9,6 +9,9 @@ import { trimText } from '../sheetWords';
 
 const ROLLED = ['The dough', 'Its trim, rolled again', 'That trim, a second time'];
 
+/** An estimated share, no finer than it is known. */
+const about = (share: number) => `${Math.round(share * 100)} %`;
+
 /** Where the trim goes, rolling by rolling, and what dust does. */
 export function TrimAndDust() {
   const { plan, result } = useEditor();
@@ -27,7 +30,11 @@ export function TrimAndDust() {
             <thead className="text-left text-small text-ink-dim">
               <tr>
                 {['Rolled', 'Dough', 'Sheets', 'Pieces', 'Trim left', 'Stretches'].map((name) => (
-                  <th key={name} scope="col" className="pr-3 font-normal">
+                  <th
+                    key={name}
+                    scope="col"
+                    className={`pr-3 font-normal ${name === 'Dough' ? 'max-sm:hidden' : ''}`}
+                  >
                     {name}
                   </th>
                 ))}
@@ -39,15 +46,17 @@ export function TrimAndDust() {
                   <th scope="row" className="py-1.5 pr-3 text-left font-normal">
                     {ROLLED[generation]}
                   </th>
-                  <td className="numeral pr-3">{text(doughG, 'g')}</td>
-                  <td className="pr-3 whitespace-nowrap">
+                  <td className="numeral pr-3 max-sm:hidden">{text(doughG, 'g')}</td>
+                  <td className="pr-3 sm:whitespace-nowrap">
                     {[full > 0 ? full : '', short ? `one of ${text(short.lengthMm, 'mm')}` : '']
                       .filter(Boolean)
                       .join(', ')}
                   </td>
                   <td className="numeral pr-3">{pieces}</td>
-                  <td className="numeral pr-3">{text(trimG, 'g')}</td>
-                  <td className="numeral">{text(trim.quality[i]?.stretch ?? 0, 'share')}</td>
+                  <td className="numeral pr-3 whitespace-nowrap">{text(trimG, 'g')}</td>
+                  <td className="numeral whitespace-nowrap">
+                    {about(trim.quality[i]?.stretch ?? 0)}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -66,9 +75,9 @@ export function TrimAndDust() {
         {again && (
           <p>
             Trim waits under cover, is kneaded together and rests {text(again.restMin, 'min')}:
-            rolled at once it draws back, and the same dial leaves it{' '}
-            {text(again.thickerUnrested, 'share')} thicker. It rolls drier and tougher each time:
-            taste its pieces first, or keep them for soup.
+            rolled at once it draws back, and the same dial leaves it {about(again.thickerUnrested)}{' '}
+            thicker. It rolls drier and tougher each time: taste its pieces first, or keep them for
+            soup.
           </p>
         )}
         <p className="text-small text-ink-dim">
