@@ -1,4 +1,7 @@
 import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
 const mortar = (args: string[], input = '') =>
   spawnSync('node_modules/.bin/tsx', ['src/cli/mortar.ts', ...args], { input, encoding: 'utf8' });
@@ -48,6 +51,28 @@ describe('mortar', () => {
     expect(ladder.rungs.filter(({ stop }) => stop)).toHaveLength(1);
   });
 
+  it('takes rows of one’s own with a plan, and says which line of a table is bad', () => {
+    const plan = JSON.parse(
+      readFileSync('demo/plans/celeriac-and-smoked-curd-ravioli.json', 'utf8'),
+    ) as { dough: { parts: { id: string; g: number }[] } };
+    plan.dough.parts[0]!.id = 'landing-barley-flour';
+    const document = JSON.stringify(plan);
+    expect(refused(mortar(['plan', '-'], document)).line).toMatch(/not in the pantry/);
+    const { status, stdout } = mortar(['plan', '-', '--rows', 'demo/pantry.csv'], document);
+    expect(status).toBe(0);
+    const { dough } = JSON.parse(stdout) as { dough: { parts: { name: string }[] } };
+    expect(dough.parts[0]?.name).toBe('Landing mill barley flour');
+
+    const bad = join(mkdtempSync(join(tmpdir(), 'mortar-')), 'rows.csv');
+    writeFileSync(
+      bad,
+      readFileSync('demo/pantry.csv', 'utf8').replace('flour,12.0', 'flour,112.0'),
+    );
+    expect(refused(mortar(['plan', '-', '--rows', bad], document)).line).toMatch(
+      /rows\.csv: line 2, water: Water must be a number from 0 to 100/,
+    );
+  });
+
   it('reads calculations from standard input', () => {
     const { status, stdout } = mortar(
       ['calc', '-'],
@@ -87,6 +112,8 @@ describe('mortar', () => {
     [['plan'], '', /FILE: name a JSON file/],
     [['schema', 'moon'], '', /schema: must be one of: plan/],
     [['bake'], '', /unknown command "bake"/],
+    [['plan', '-', '--salt'], '', /Unknown option '--salt'/],
+    [['calc', '-', '--rows', 'demo/pantry.csv'], '[]', /--rows: goes with plan only/],
   ])('%j with %j exits with 2 and one clear line', (args, input, message) => {
     expect(refused(mortar(args, input)).line).toMatch(message);
   });

@@ -74,7 +74,7 @@ describe('a bad row', () => {
     lines.map((line, i) => (i === index ? change(line) : line)).join('\n');
 
   it.each([
-    ['12.0', '120', 'water', /Water must be a number from 0 to 1/],
+    ['12.0', '120', 'water', /Water must be a number from 0 to 100, grams in 100 g/],
     ['0.53', 'heavy', 'density_g_per_ml', /Bulk density must be a number from 0\.05 to 2\.5 g\/ml/],
     ['gluten,plant', 'gravel,plant', 'allergens', /Allergen must be one of/],
     [',flour,', ',rubble,', 'group', /Group must be one of/],
@@ -97,7 +97,7 @@ describe('a bad row', () => {
   it('stops a table that must be right as a whole', () => {
     expect(() =>
       allRows(readIngredients(withLine(2, (line) => line.replace('12.0', '120')))),
-    ).toThrow(/line 3, water: Water must be a number from 0 to 1/);
+    ).toThrow(/line 3, water: Water must be a number from 0 to 100/);
   });
 
   it('or a missing column, or nothing, is named too', () => {

@@ -1,7 +1,11 @@
 import Papa from 'papaparse';
 import type * as z from 'zod';
 import type { Ingredient, Preparation } from '../composition/ingredient';
-import { ingredientSchema, preparationSchema } from '../composition/pantrySchema';
+import {
+  INGREDIENT_RANGES,
+  ingredientSchema,
+  preparationSchema,
+} from '../composition/pantrySchema';
 import { FieldError } from '../range';
 
 /** What is wrong in a table, by line and column; line 1 names the columns. */
@@ -24,6 +28,8 @@ interface Column {
   readonly column: string;
   read(text: string): unknown;
   write(value: never): string;
+  /** Said in place of the schema’s own words where the table counts in another unit. */
+  readonly outOfRange?: string;
 }
 
 const text = (column: string): Column => ({
@@ -41,8 +47,9 @@ const number = (column: string): Column => ({
   write: (value: number) => tidy(value),
 });
 /** Per 100 g in the table, a share inside. */
-const percent = (column: string): Column => ({
+const percent = (column: 'water' | 'protein' | 'fat' | 'carbohydrate' | 'fibre'): Column => ({
   column,
+  outOfRange: `${INGREDIENT_RANGES[column].label} must be a number from 0 to 100, grams in 100 g`,
   read: (cell) => Math.round(asNumber(cell) * 1000) / 1e5,
   write: (value: number) => tidy(value * 100),
 });
@@ -154,7 +161,9 @@ function readTable<T>(
     if (!result.success) {
       for (const issue of result.error.issues) {
         const field = String(issue.path[0] ?? 'id');
-        problems.push({ line, column: columns[field]?.column ?? field, message: issue.message });
+        const column = columns[field];
+        const own = issue.code === 'custom' ? undefined : column?.outOfRange;
+        problems.push({ line, column: column?.column ?? field, message: own ?? issue.message });
       }
     } else if (before !== undefined) {
       problems.push({ line, column: 'id', message: `“${id}” is on line ${before} already` });
