@@ -28,7 +28,9 @@ export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
     lines.push('Foraged plants only when surely identified; gloves for stinging ones.');
   }
   lines.push('Shared water, boards and rollers spread allergens.');
-  lines.push('Fingers, hair and sleeves away from powered rollers. Steam and boiling water scald.');
+  lines.push(
+    'Fingers, hair and sleeves away from powered rollers. Knives, wheels and cutters cut. Steam and boiling water scald. Flour on a floor is slippery.',
+  );
   lines.push(
     'Times and temperatures are guidance: local food codes and licensed practice come first.',
   );

@@ -7,9 +7,12 @@ import type { CardContents, CardWeighed } from './cardContents';
 
 const LEFT = 12;
 const WIDE = 186;
+const TOP = 10;
 const BOTTOM = 290;
 /** Letters are set as large as lets all of it stand on one page. */
-const SCALES = [1.25, 1.15, 1.05, 1, 0.92, 0.84, 0.76, 0.68] as const;
+const SCALES = [1.25, 1.15, 1.05, 1, 0.92, 0.84, 0.76] as const;
+/** No smaller than can be read: what then does not fit goes on to a further page. */
+const SMALLEST = 0.68;
 
 /** A card being drawn at one size of letter. */
 interface Sheet {
@@ -21,28 +24,59 @@ interface Sheet {
   readonly k: number;
 }
 
-/** The bench card as one A4 page. */
+/** Draws a part of the card from a height down, mm; returns where it ends. */
+type Section = (sheet: Sheet, y: number) => number;
+
+/** The bench card as one A4 page; a very long one goes on to more. */
 export async function cardPdf(
   plan: Plan,
   result: PlanResult,
   card: CardContents,
   cautions: readonly string[],
 ): Promise<Buffer> {
+  const sections: readonly Section[] = [
+    head,
+    weighed,
+    facts,
+    ladder,
+    (sheet, y) => drawings(sheet, plan, result, y),
+    (sheet, y) => foot(sheet, cautions, y),
+  ];
   for (const k of SCALES) {
-    const pdf = startPdf(card.title);
-    pdf.doc.addPage({ size: [210 * PT_PER_MM, 297 * PT_PER_MM], margin: 0 });
-    const sheet = { pdf, card, small: 2.9 * k, body: 3.25 * k, k };
-    let y = head(sheet);
-    y = weighed(sheet, y + 3 * k);
-    y = facts(sheet, y + 3 * k);
-    y = ladder(sheet, y + 2 * k);
-    y = drawings(sheet, plan, result, y + 3 * k);
-    y = foot(sheet, cautions, y + 3 * k);
-    const file = pdf.finish();
-    if (y <= BOTTOM || k === SCALES[SCALES.length - 1]) return file;
+    const sheet = startSheet(card, k);
+    const end = sections.reduce((y, draw) => draw(sheet, y) + 3 * k, TOP) - 3 * k;
+    const file = sheet.pdf.finish();
+    if (end <= BOTTOM) return file;
     await file;
   }
-  throw new Error('No scale was tried');
+  return onPages(sections, card);
+}
+
+function startSheet(card: CardContents, k: number): Sheet {
+  const pdf = startPdf(card.title);
+  addPage(pdf);
+  return { pdf, card, small: 2.9 * k, body: 3.25 * k, k };
+}
+
+const addPage = ({ doc }: Pdf): void =>
+  void doc.addPage({ size: [210 * PT_PER_MM, 297 * PT_PER_MM], margin: 0 });
+
+/** Each part whole, on a further page where it would run off this one. */
+async function onPages(sections: readonly Section[], card: CardContents): Promise<Buffer> {
+  const sheet = startSheet(card, SMALLEST);
+  // A part's height is known once it is drawn: first on a sheet that is thrown away.
+  const tried = startSheet(card, SMALLEST);
+  let y = TOP;
+  for (const draw of sections) {
+    const height = draw(tried, TOP) - TOP;
+    if (y > TOP && y + height > BOTTOM) {
+      addPage(sheet.pdf);
+      y = TOP;
+    }
+    y = draw(sheet, y) + 3 * SMALLEST;
+  }
+  await tried.pdf.finish();
+  return sheet.pdf.finish();
 }
 
 function rule(pdf: Pdf, y: number, x = LEFT, w = WIDE, weightMm = 0.4): void {
@@ -55,18 +89,18 @@ function rule(pdf: Pdf, y: number, x = LEFT, w = WIDE, weightMm = 0.4): void {
     .stroke();
 }
 
-function head({ pdf, card, small, body, k }: Sheet): number {
+function head({ pdf, card, small, body, k }: Sheet, y: number): number {
   const titleH = pdf.text(card.title, {
     x: LEFT,
-    y: 10,
+    y,
     sizeMm: (card.title.length > 50 ? 5 : 6.5) * k,
     weight: 'bold',
     widthMm: 118,
   });
-  const fromH = pdf.text(card.from, { x: LEFT, y: 10 + titleH, sizeMm: body, widthMm: 118 });
-  pdf.text(card.pieces, { x: 160, y: 9, sizeMm: 12, weight: 'bold', anchor: 'end' });
-  pdf.text(card.counts, { x: 163, y: 11, sizeMm: small, widthMm: 35 });
-  return Math.max(10 + titleH + fromH, 25);
+  const fromH = pdf.text(card.from, { x: LEFT, y: y + titleH, sizeMm: body, widthMm: 118 });
+  pdf.text(card.pieces, { x: 160, y: y - 1, sizeMm: 12, weight: 'bold', anchor: 'end' });
+  pdf.text(card.counts, { x: 163, y: y + 1, sizeMm: small, widthMm: 35 });
+  return Math.max(y + titleH + fromH, y + 15);
 }
 
 function table(
