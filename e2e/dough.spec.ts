@@ -51,7 +51,7 @@ test('the batch is weighed in whole eggs, and another count is taken at a tap', 
   const parts = (await stored(page, id)).dough?.parts as Parts;
   expect(parts.find((part) => part.id === 'egg-whole')?.g).toBe(600);
   expect(parts.find((part) => part.id === 'egg-yolk')).toBeUndefined();
-  await expect(page.getByRole('button', { name: 'Dough' }).first()).toContainText('39 %');
+  await expect(page.getByRole('button', { name: 'Dough' }).first()).toContainText('39.1 %');
 
   // From the eggs there are: the dough they make is what is in hand.
   await page.getByRole('radio', { name: 'Eggs I have' }).click();

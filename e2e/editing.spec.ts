@@ -29,6 +29,7 @@ test('the check figures stand on the page', async ({ page }) => {
       usedShare: 0.86,
       rerolls: 1,
     },
+    sheet: { thicknessMm: 0.8 },
   });
   await page.goto(`/plans/${id}`);
   await expect(tally(page)).toContainText('100');
@@ -81,16 +82,16 @@ test('using both up turns the dose, and a held dose stays', async ({ page }) => 
   await page.getByRole('radio', { name: 'Use both up' }).click();
   await type(page, 'Dough in hand', '700');
   await type(page, 'Filling in hand', '1 kg');
-  await expect(page.getByText(/Both used up:/)).toContainText('116 pieces of 8.4 g');
+  await expect(page.getByText(/Both used up:/)).toContainText('110 pieces of 8.8 g');
   await page.getByRole('button', { name: /Shape/ }).click();
   await expect(page.getByRole('slider', { name: 'Dose' })).toHaveAttribute(
     'aria-valuetext',
-    /^8\.4 g/,
+    /^8\.8 g/,
   );
   await page.getByRole('slider', { name: 'Dose' }).press('ArrowLeft');
   await expect(page.getByRole('slider', { name: 'Dose' })).toHaveAttribute(
     'aria-valuetext',
-    /^8 g/,
+    /^8\.5 g/,
   );
   await page.getByRole('button', { name: /How many/ }).click();
   await expect(page.getByRole('checkbox', { name: 'Dose' })).not.toBeChecked();
@@ -161,7 +162,7 @@ test('units are the user’s own and stay', async ({ page }) => {
   await page.getByRole('button', { name: /Units and look/ }).click();
   await page.getByRole('radio', { name: 'oz, in' }).click();
   await page.keyboard.press('Escape');
-  await expect(tally(page)).toContainText('4 lb 0.1');
+  await expect(tally(page)).toContainText('4 lb 3.4');
   await type(page, 'Blank', '2.5');
   await expect(page.getByRole('slider', { name: 'Blank' })).toHaveAttribute(
     'aria-valuenow',

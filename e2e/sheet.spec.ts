@@ -4,7 +4,7 @@ test('the ladder says portions, passes, where to cut and where to stop', async (
   const id = await newPlan(page, 'Ladder test');
   await page.goto(`/plans/${id}?at=sheet`);
   const passes = page.getByRole('region', { name: 'Passes' });
-  await expect(passes).toContainText(/9 portions of 199 g, one of \d+ g; stop at dial 8/);
+  await expect(passes).toContainText(/9 portions of 209 g, one of \d+ g; stop at dial 8/);
   const rows = passes.getByRole('row');
   await expect(rows.nth(1)).toContainText('fold, 3 ×');
   await expect(passes.getByRole('row', { name: /^4 / })).toContainText('cut in half');
@@ -78,4 +78,68 @@ test('a blank wider than the sheet is explained, with what would fit', async ({ 
   const answer = await page.request.get(`/api/plans/${id}/template`);
   expect(answer.status()).toBe(422);
   expect((await answer.json()).error).toContain('No blank fits this sheet');
+});
+
+test('a thickness between two steps is told, and moved to what the dial leaves in one tap', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Between steps', { sheet: { thicknessMm: 0.72 } });
+  await page.goto(`/plans/${id}?at=sheet`);
+  await expect(page.getByText('Dial 9 leaves 0.65 mm, and no step comes nearer.')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan with 0.65 mm' }).click();
+  await expect(page.getByRole('slider', { name: 'Thickness' })).toHaveAttribute(
+    'aria-valuetext',
+    /^0\.65 mm, dial 9/,
+  );
+  await expect(page.getByRole('button', { name: /^Plan with/ })).toHaveCount(0);
+  // What one sheet is said to be is what the last pass makes of it.
+  const stop = page.getByRole('region', { name: 'Passes' }).getByRole('row').last();
+  const passed = /2 × (\d+) mm/.exec((await stop.textContent()) ?? '')?.[1];
+  await page.getByRole('tab', { name: 'One sheet' }).click();
+  const laid = await page.getByRole('region', { name: 'One sheet' }).textContent();
+  const length = /(\d+) mm\D*×/.exec(laid ?? '')?.[1];
+  expect(Math.abs(Number(passed) - Number(length))).toBeLessThanOrEqual(8);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Plan with 0.65 mm' })).toBeVisible();
+  await saved(page);
+});
+
+test('another roller takes the thickness to its own step, and a pass takes its own time', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Other roller');
+  await page.goto(`/plans/${id}?at=sheet`);
+  const passes = page.getByRole('region', { name: 'Passes' });
+  const lastRun = async () =>
+    Number(/2 × (\d+) s/.exec((await passes.getByRole('row').last().textContent()) ?? '')?.[1]);
+  const byCrank = await lastRun();
+  await choose(page, 'Slowly');
+  await expect.poll(lastRun).toBeGreaterThan(byCrank);
+  await choose(page, 'Evenly');
+
+  await page.getByLabel('Rolled on').selectOption({ label: 'Borrowed mixer roller, 8 the widest' });
+  await expect(passes).toContainText('stop at dial 2');
+  await expect.poll(lastRun).toBeLessThan(byCrank);
+  await saved(page);
+  const { sheet } = await stored(page, id);
+  expect((sheet?.roller as { drive: string }).drive).toBe('powered');
+  expect(sheet?.thicknessMm).not.toBe(0.84);
+});
+
+test('trim rolled again says how it rolls: rest, stretch, thickness', async ({ page }) => {
+  const id = await newPlan(page, 'Reroll test', {
+    shape: { family: 'ravioliRound', sizeMm: 70, finish: 'cutter' },
+  });
+  await page.goto(`/plans/${id}?at=sheet`);
+  await page.getByRole('tab', { name: 'Trim and dust' }).click();
+  const trim = page.getByRole('region', { name: 'Trim', exact: true });
+  await expect(trim).toContainText(/rests 24 min: rolled at once/);
+  const stretch = async (row: RegExp) =>
+    Number(/(\d+) %$/.exec((await trim.getByRole('row', { name: row }).textContent()) ?? '')?.[1]);
+  await choose(page, 'Twice');
+  expect(await stretch(/^Its trim/)).toBeLessThan(await stretch(/^The dough/));
+  expect(await stretch(/^That trim/)).toBeLessThan(await stretch(/^Its trim/));
+  await choose(page, 'Never');
+  await expect(trim).not.toContainText('rolled at once');
 });

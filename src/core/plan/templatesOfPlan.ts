@@ -30,22 +30,20 @@ export function templatePages(
   const { mound, neededLipMm, doseG } = figures.shape;
   const piece = { ...typedPiece(plan, pantry), thicknessMm: figures.sheet.thicknessMm };
   const around = [0.5, 0.75, 1, 1.25, 1.5].map((times) => Math.round(doseG * times * 10) / 10);
-  return [
-    pocketGauge({
-      title: `${plan.name}: pocket gauge`,
-      paper,
-      blank,
-      laidMm: mound.laidRadiusMm,
-      settledMm: mound.radiusMm,
-      neededLipMm,
-      doses: [...new Set(around)]
-        .filter((g) => g > 0)
-        .map((g) => ({
-          name: `${g} g`,
-          radiusMm: makePiece({ ...piece, doseG: g }).mound.radiusMm,
-        })),
-    }),
-  ];
+  return pocketGauge({
+    title: `${plan.name}: pocket gauge`,
+    paper,
+    blank,
+    laidMm: mound.laidRadiusMm,
+    settledMm: mound.radiusMm,
+    neededLipMm,
+    doses: [...new Set(around)]
+      .filter((g) => g > 0)
+      .map((g) => ({
+        name: `${g} g`,
+        radiusMm: makePiece({ ...piece, doseG: g }).mound.radiusMm,
+      })),
+  });
 }
 
 /** The whole sheet on one page as large as itself, with its ruler: for cutting out or a large printer. */

@@ -1,4 +1,4 @@
-import { type FlatBlank } from '../shapes/drawing';
+import type { FlatBlank } from '../shapes/drawing';
 import { PAPERS, type Mark, type PaperId, type TemplatePage } from './page';
 import { rulerMarks } from './ruler';
 
@@ -15,72 +15,115 @@ export interface GaugeInput {
   readonly doses: readonly { readonly name: string; readonly radiusMm: number }[];
 }
 
+const EDGE = 15;
+/** The ruler and what is said beside it stand below. */
+const FOOT = 24;
+const TOP = 24;
+const TEXT_MM = 3.6;
+/** Room for the lines beside a blank. */
+const SAID_MM = 62;
+
+const say = (
+  x: number,
+  y: number,
+  text: string,
+  how: { readonly bold?: boolean; readonly anchor?: 'middle' } = {},
+): Mark => ({ kind: 'text', x, y, text, sizeMm: TEXT_MM, ...how });
+
 /**
  * A pocket gauge at true size: the blank with its mound and the lip it needs, to hold beside a piece,
- * and a row of dose circles to judge a spoonful by.
+ * then dose circles to judge a spoonful by, on further pages where they are many or large.
  */
-export function pocketGauge(from: GaugeInput): TemplatePage {
+export function pocketGauge(from: GaugeInput): TemplatePage[] {
   const { widthMm, heightMm } = PAPERS[from.paper];
-  const { blank, laidMm, settledMm, neededLipMm } = from;
-  const xs = blank.outline.map(([x]) => x);
-  const ys = blank.outline.map(([, y]) => y);
-  const w = Math.max(...xs) - Math.min(...xs);
-  const h = Math.max(...ys) - Math.min(...ys);
-  const cx = Math.max(55, 15 + w / 2);
-  const cy = 28 + h / 2;
-  const at = ([x, y]: readonly [number, number]) => [cx + x, cy - y] as const;
-  const [mx, my] = at(blank.moundAt);
-  const say = (x: number, y: number, text: string, bold = false): Mark => ({
-    kind: 'text',
-    x,
-    y,
-    text,
-    sizeMm: 3.6,
-    bold,
-  });
-  const right = cx + w / 2 + 8;
-  const marks: Mark[] = [
-    { kind: 'outline', points: blank.outline.map(at), line: 'sheet' },
-    { kind: 'outline', points: blank.mound.map(at), line: 'mound', fill: '#e8e3d2' },
-    { kind: 'circle', x: mx, y: my, r: laidMm, line: 'mound' },
-    { kind: 'circle', x: mx, y: my, r: settledMm + neededLipMm, line: 'cut' },
-    say(right, cy - 8, 'Grey: the mound, settled'),
-    say(right, cy - 2, `Thin ring: as laid, ${(2 * laidMm).toFixed(0)} mm across`),
-    say(right, cy + 4, `Dashed: lip it needs, ${neededLipMm.toFixed(1)} mm`),
-    say(right, cy + 10, 'Firm line: the blank'),
-  ];
-  let x = 15;
-  let y = cy + Math.max(h / 2, settledMm + neededLipMm) + 22;
-  marks.push(say(15, y - 8, 'Doses, as they settle', true));
+  const pages: Mark[][] = [[]];
+  const put = (...marks: Mark[]) => pages[pages.length - 1]!.push(...marks);
+  const piece = pieceMarks(from, widthMm);
+  put(...piece.marks);
+
+  let x = EDGE;
+  let y = piece.bottomY + 12;
+  put(say(EDGE, y, 'Doses, as they settle', { bold: true }));
+  y += 6;
   let tallest = 0;
   for (const { name, radiusMm } of from.doses) {
-    if (x + 2 * radiusMm > widthMm - 15) {
-      x = 15;
-      y += tallest + 14;
-      tallest = 0;
+    const across = 2 * radiusMm;
+    const below = across + 8;
+    if (across > widthMm - 2 * EDGE) {
+      // No page holds it: said, not drawn.
+      if (x > EDGE) [x, y, tallest] = [EDGE, y + tallest + 14, 0];
+      if (y + 8 > heightMm - FOOT) y = nextPage(pages);
+      put(say(EDGE, y + 4, `${name} settles ${across.toFixed(0)} mm wide, more than this page`));
+      y += 8;
+      continue;
     }
-    marks.push({ kind: 'circle', x: x + radiusMm, y: y + radiusMm, r: radiusMm, line: 'sheet' });
-    marks.push({
-      kind: 'text',
-      x: x + radiusMm,
-      y: y + 2 * radiusMm + 5,
-      text: name,
-      sizeMm: 3.6,
-      anchor: 'middle',
-    });
-    x += 2 * radiusMm + 8;
-    tallest = Math.max(tallest, 2 * radiusMm);
+    if (x + across > widthMm - EDGE) [x, y, tallest] = [EDGE, y + tallest + 14, 0];
+    if (y + below > heightMm - FOOT) [x, y, tallest] = [EDGE, nextPage(pages), 0];
+    put(
+      { kind: 'circle', x: x + radiusMm, y: y + radiusMm, r: radiusMm, line: 'sheet' },
+      say(x + radiusMm, y + across + 5, name, { anchor: 'middle' }),
+    );
+    x += across + 8;
+    tallest = Math.max(tallest, across);
   }
-  return {
+  return pages.map((marks) => ({
     widthMm,
     heightMm,
     title: from.title,
     marks,
     window: null,
     frame: [
-      say(15, 16, from.title, true),
-      ...rulerMarks(15, heightMm - 14),
+      say(EDGE, 16, from.title, { bold: true }),
+      ...rulerMarks(EDGE, heightMm - 14),
       say(124, heightMm - 16, 'Print at 100 %; check the ruler.'),
     ],
-  };
+  }));
+}
+
+/** Starts a page; gives where its first line stands. */
+function nextPage(pages: Mark[][]): number {
+  pages.push([]);
+  return TOP;
+}
+
+/** The blank with its mound, the mound as laid, and the lip it needs; beside or below them, which is which. */
+function pieceMarks(
+  { blank, laidMm, settledMm, neededLipMm }: GaugeInput,
+  widthMm: number,
+): { marks: Mark[]; bottomY: number } {
+  const [mx, my] = blank.moundAt;
+  // What no page holds belongs to a piece that fails, and is left out; the plan says so.
+  const fits = (r: number) => 2 * r <= widthMm - 2 * EDGE;
+  const drawn = [laidMm, settledMm + neededLipMm].filter(fits);
+  const mound = fits(settledMm) ? blank.mound : [];
+  const reach = Math.max(0, ...drawn);
+  const drawnPoints = [...blank.outline, ...mound];
+  const xs = [...drawnPoints.map(([x]) => x), mx - reach, mx + reach];
+  const ys = [...drawnPoints.map(([, y]) => y), my - reach, my + reach];
+  const left = Math.min(...xs);
+  const high = Math.max(...ys);
+  const at = ([x, y]: readonly [number, number]) => [EDGE + x - left, TOP + high - y] as const;
+  const right = EDGE + Math.max(...xs) - left;
+  const bottom = TOP + high - Math.min(...ys);
+  const beside = right + 8 + SAID_MM <= widthMm;
+  const [sayX, sayY] = beside ? [right + 8, (TOP + bottom) / 2 - 8] : [EDGE, bottom + 8];
+  const [cx, cy] = at(blank.moundAt);
+  const marks: Mark[] = [
+    { kind: 'outline', points: blank.outline.map(at), line: 'sheet' },
+    ...(mound.length
+      ? [{ kind: 'outline', points: mound.map(at), line: 'mound', fill: '#e8e3d2' } as const]
+      : []),
+    ...drawn.map((r): Mark => ({
+      kind: 'circle',
+      x: cx,
+      y: cy,
+      r,
+      line: r === laidMm ? 'mound' : 'cut',
+    })),
+    say(sayX, sayY, 'Grey: the mound, settled'),
+    say(sayX, sayY + 6, `Thin ring: as laid, ${(2 * laidMm).toFixed(0)} mm across`),
+    say(sayX, sayY + 12, `Dashed: lip it needs, ${neededLipMm.toFixed(1)} mm`),
+    say(sayX, sayY + 18, 'Firm line: the blank'),
+  ];
+  return { marks, bottomY: Math.max(bottom, sayY + 18) };
 }

@@ -16,6 +16,7 @@ import {
   weakestText,
   type WriteFigure,
 } from '@/features/plan/words';
+import { lipText } from '@/ui/figure/lipText';
 
 const LAID = { ball: 'rolled to a ball', piped: 'piped', spooned: 'spooned' } as const;
 const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
@@ -208,7 +209,7 @@ function factsOf(
     {
       term: 'Edge',
       value: FINISHES[plan.shape.finish].name,
-      says: `to ${text(edge.pressedMm, 'mm')}; lip ${text(shape.lipMm, 'mm')}, needs ${text(shape.neededLipMm, 'mm')}`,
+      says: `to ${text(edge.pressedMm, 'mm')}; ${lipText(shape.lipMm, text)}, needs ${text(shape.neededLipMm, 'mm')}`,
     },
     {
       term: 'Seal',

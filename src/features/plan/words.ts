@@ -56,7 +56,9 @@ export function keyFigure(
         of: `${result.sheet.between ? 'near dial' : 'dial'} ${result.sheet.setting}`,
       };
     case 'shape':
-      return { figure: write(result.shape.lipMm, 'mm'), of: 'lip' };
+      return result.shape.lipMm > 0
+        ? { figure: write(result.shape.lipMm, 'mm'), of: 'lip' }
+        : { figure: 'no', of: 'lip' };
     case 'seal':
       return {
         figure: write(plan.hold.minutes, 'min'),

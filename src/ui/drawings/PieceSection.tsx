@@ -4,6 +4,7 @@ import { useId } from 'react';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { stateOfMargin, type State } from '@/core/plan/state';
 import { FigureMark } from '../figure/Figure';
+import { lipText } from '../figure/lipText';
 import { STATE_WORDS } from '../figure/StateMark';
 import { useUnits } from '../units/UnitsContext';
 import { Dimension } from './Dimension';
@@ -86,7 +87,7 @@ export function PieceSection({
       aria-label={`${shape.name} cut through: ${text(pieceMm, 'mm')} across, mound ${text(
         2 * shape.mound.radiusMm,
         'mm',
-      )}, lip ${text(shape.lipMm, 'mm')} of ${text(shape.neededLipMm, 'mm')} needed, ${
+      )}, ${lipText(shape.lipMm, text)} of ${text(shape.neededLipMm, 'mm')} needed, ${
         STATE_WORDS[lipState].word
       }; ${text(shape.overTopMm, 'mm')} of dough over the top.`}
       className="block w-full"
@@ -162,7 +163,7 @@ export function PieceSection({
       <FigureMark working={working.lip}>
         <rect x={lipBox} y={bracketY - 44} width={118} height={26} fill="transparent" />
         <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
-          {STATE_WORDS[lipState].mark} {text(shape.lipMm, 'mm')} lip
+          {STATE_WORDS[lipState].mark} {lipText(shape.lipMm, text)}
         </text>
       </FigureMark>
       <FigureMark working={working.lipNeeded}>

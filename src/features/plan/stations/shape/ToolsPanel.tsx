@@ -6,6 +6,7 @@ import type { Plan } from '@/core/plan/schema';
 import { stateOfMargin } from '@/core/plan/state';
 import { familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
+import { lipText } from '@/ui/figure/lipText';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
@@ -88,7 +89,7 @@ export function ToolsPanel() {
                     <StateMark state={state} />
                     {after.layout.doesNotFit
                       ? 'does not fit the sheet'
-                      : `lip ${text(after.shape.lipMm, 'mm')} of ${text(after.shape.neededLipMm, 'mm')}${
+                      : `${lipText(after.shape.lipMm, text)} of ${text(after.shape.neededLipMm, 'mm')}${
                           after.shape.doseBandG
                             ? `, up to ${text(after.shape.doseBandG[1], 'g')}`
                             : ''
