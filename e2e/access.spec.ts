@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, newPlan, pressUntil, test } from './kitchen';
+import { expect, newPlan, pressUntil, test, openTab } from './kitchen';
 
 const stations = ['count', 'dough', 'filling', 'sheet', 'shape', 'seal', 'boil'];
 const views: [string, string][] = [
@@ -54,7 +54,7 @@ for (const [station, names] of leaves) {
   test(`every leaf of ${station} has no accessibility violation`, async ({ page }) => {
     await page.goto(`/plans/celeriac-friday?at=${station}`);
     for (const name of names) {
-      await page.getByRole('tab', { name }).click();
+      await openTab(page, name);
       await page.getByRole('tabpanel').waitFor();
       const { violations } = await new AxeBuilder({ page }).include('main').analyze();
       expect(violations.map(({ id, nodes }) => `${name}: ${id}: ${nodes[0]?.html}`)).toEqual([]);

@@ -1,4 +1,4 @@
-import { expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
 
 type Parts = { id: string; g: number }[];
 
@@ -16,7 +16,7 @@ test('a sticky dough gets a small step, is written down, and every figure follow
   await page.goto(`/plans/${id}?at=dough`);
   await expect(tally(page)).toContainText('Dough is wet');
   await expect(tally(page)).toContainText('1910');
-  await page.getByRole('tab', { name: 'Under the hand' }).click();
+  await openTab(page, 'Under the hand');
   await page.getByRole('button', { name: 'Sticky' }).click();
   const steps = page.getByRole('list', { name: 'What to do about: Sticky' });
   await expect(steps.getByRole('listitem').first()).toContainText(/\d+ g flour/);
@@ -43,7 +43,7 @@ test('the batch is weighed in whole eggs, and another count is taken at a tap', 
   const weigh = page.getByRole('table').first();
   await expect(weigh).toContainText('12 eggs');
   await expect(weigh).not.toContainText(/\d\.\d+ eggs/);
-  await page.getByRole('tab', { name: 'Whole eggs' }).click();
+  await openTab(page, 'Whole eggs');
   const options = page.getByRole('list', { name: /Doughs in whole eggs/ });
   await expect(options.getByRole('listitem')).toHaveCount(6);
   await page.getByRole('button', { name: 'Use 12 eggs', exact: true }).click();
@@ -76,7 +76,7 @@ test('a flour is swapped, and the diet and the target say so', async ({ page }) 
   await page.getByRole('button', { name: 'Soft wheat flour fine (00)', exact: true }).click();
   await page.getByPlaceholder('Find an ingredient').fill('buckwheat');
   await page.getByRole('option', { name: 'Buckwheat flour' }).click();
-  await page.getByRole('tab', { name: 'How it rolls' }).click();
+  await openTab(page, 'How it rolls');
   await expect(page.getByRole('region', { name: 'What to watch for' })).toContainText(
     'Weak gluten',
   );
@@ -96,6 +96,6 @@ test('weather and rest move the dough, each with its working', async ({ page }) 
   await page.getByRole('radio', { name: 'Sealed' }).click();
   await type(page, 'Rested', '4');
   await expect(tally(page)).toContainText('Dough wants rest: 24 min in all');
-  await page.getByRole('tab', { name: 'Mix and rest' }).click();
+  await openTab(page, 'Mix and rest');
   await expect(page.getByText('At the earliest')).toContainText('34 min');
 });

@@ -1,4 +1,4 @@
-import { expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
 
 test('changing anything answers at once, and undo takes it back', async ({ page }) => {
   const id = await newPlan(page, 'Edit test');
@@ -215,6 +215,6 @@ test('the largest plan that can be typed is answered and laid out', async ({ pag
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /Sheet/ }).first().click();
   await expect(page.getByRole('region', { name: 'Passes' })).toBeVisible();
-  await page.getByRole('tab', { name: 'One sheet' }).click();
+  await openTab(page, 'One sheet');
   await expect(page.getByRole('region', { name: 'One sheet' })).toContainText(/pieces a sheet/);
 });

@@ -1,4 +1,4 @@
-import { expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
 
 const WET = {
   filling: {
@@ -15,7 +15,7 @@ test('a wet filling is dried by one remedy, or by two together', async ({ page }
   const id = await newPlan(page, 'Wet', WET);
   await page.goto(`/plans/${id}?at=filling`);
   await expect(tally(page)).toContainText(/Filling (is wet|will seep)/);
-  await page.getByRole('tab', { name: 'Make it right' }).click();
+  await openTab(page, 'Make it right');
   const remedies = page.getByRole('list', { name: 'Remedies' });
   await remedies.getByRole('button', { name: /^Do it: Cook off/ }).click();
   await expect(page.getByText('Dry enough already')).toBeVisible();
@@ -37,7 +37,7 @@ test('a wet filling is dried by one remedy, or by two together', async ({ page }
 test('a spoon and a towel replace the estimates, and give them back', async ({ page }) => {
   const id = await newPlan(page, 'Tests', WET);
   await page.goto(`/plans/${id}?at=filling`);
-  await page.getByRole('tab', { name: 'Home tests' }).click();
+  await openTab(page, 'Home tests');
   const spoon = page.getByRole('region', { name: 'Spoon test' });
   await spoon.getByRole('textbox', { name: 'Level spoon, ml' }).fill('15');
   await spoon.getByRole('textbox', { name: 'Spread across' }).fill('70');
@@ -72,7 +72,7 @@ test('an allergen that comes in by a substitution is said, and stands in the tab
   await page.getByPlaceholder('Find an ingredient').fill('crab');
   await page.getByRole('option', { name: /crab/i }).click();
   await expect(page.getByText(/Now contains crustaceans\. Diet is now: with fish\./)).toBeVisible();
-  await page.getByRole('tab', { name: 'Safety' }).click();
+  await openTab(page, 'Safety');
   const contents = page.getByRole('region', { name: 'Allergens and diet' });
   await expect(contents.getByRole('row', { name: /Whole piece/ })).toContainText('crustaceans');
   await expect(contents.getByRole('row', { name: /Dough/ })).not.toContainText('crustaceans');
@@ -82,7 +82,7 @@ test('an allergen that comes in by a substitution is said, and stands in the tab
 test('a dose is taken from a spoon and from a piped length', async ({ page }) => {
   const id = await newPlan(page, 'Dose');
   await page.goto(`/plans/${id}?at=filling`);
-  await page.getByRole('tab', { name: 'Dose and bowl' }).click();
+  await openTab(page, 'Dose and bowl');
   await page.getByRole('button', { name: 'Dose by heaped 1 tsp' }).click();
   await saved(page);
   expect((await stored(page, id)).shape?.doseG).toBe(8.3);
@@ -96,7 +96,7 @@ test('a dose is taken from a spoon and from a piped length', async ({ page }) =>
 test('hot filling spread too deep is warned of', async ({ page }) => {
   const id = await newPlan(page, 'Hot');
   await page.goto(`/plans/${id}?at=filling`);
-  await page.getByRole('tab', { name: 'Safety' }).click();
+  await openTab(page, 'Safety');
   const cooling = page.getByRole('region', { name: 'Cooling' });
   await expect(cooling).toContainText('Then covered and chilled on');
   await type(page, 'Spread to cool', '60');

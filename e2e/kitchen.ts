@@ -60,3 +60,12 @@ export const pressUntil = (page: Page, keys: string, opened: Locator) =>
 /** Takes one of a few. */
 export const choose = (page: Page, name: string) =>
   page.getByRole('radio', { name, exact: true }).click();
+
+/** Opens a leaf of a station, again while the page is not yet listening. */
+export async function openTab(page: Page, name: string) {
+  const tab = page.getByRole('tab', { name, exact: true });
+  await expect(async () => {
+    await tab.click();
+    await expect(tab).toHaveAttribute('aria-selected', 'true', { timeout: 1000 });
+  }).toPass({ timeout: 15_000 });
+}

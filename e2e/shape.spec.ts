@@ -1,4 +1,4 @@
-import { choose, expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { choose, expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
 
 test('another shape brings its own measures, pattern and folding, and undo takes it back', async ({
   page,
@@ -9,7 +9,7 @@ test('another shape brings its own measures, pattern and folding, and undo takes
   await expect(page.getByRole('slider', { name: 'Disc' })).toHaveAttribute('aria-valuenow', '74');
   const sheet = page.getByRole('region', { name: 'One sheet' });
   await expect(sheet).toContainText('one layer, each blank folded by itself');
-  await page.getByRole('tab', { name: 'Folding' }).click();
+  await openTab(page, 'Folding');
   await expect(page.getByRole('region', { name: 'Folding' }).getByRole('listitem')).toHaveCount(4);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('slider', { name: 'Blank' })).toHaveAttribute('aria-valuenow', '55');
@@ -75,7 +75,7 @@ test('a mould of the kitchen is taken with all its measures; one too wide is exp
   await expect(page.getByRole('region', { name: 'One sheet' })).toContainText(
     'The mould needs a sheet 164 mm wide; this one is 145 mm: lap two sheets, or take a narrower mould.',
   );
-  await page.getByRole('tab', { name: 'Tools' }).click();
+  await openTab(page, 'Tools');
   const tools = page.getByRole('region', { name: 'Tools' });
   await expect(tools.getByRole('listitem').filter({ hasText: 'Old round tray' })).toContainText(
     'does not fit the sheet',
@@ -92,7 +92,7 @@ test('a mould of the kitchen is taken with all its measures; one too wide is exp
 test('the kitchen’s cutters say which of them suit the dose', async ({ page }) => {
   const id = await newPlan(page, 'Tools test');
   await page.goto(`/plans/${id}?at=shape`);
-  await page.getByRole('tab', { name: 'Tools' }).click();
+  await openTab(page, 'Tools');
   const tools = page.getByRole('region', { name: 'Tools' });
   await expect(tools.getByRole('listitem').filter({ hasText: '45 cutter' })).toContainText(
     /fails\s*2\.\d+ mm lip of 6\.7 mm/,
@@ -111,7 +111,7 @@ test('templates are printed at true size, after what is on the page is stored', 
   const id = await newPlan(page, 'Template test');
   await page.goto(`/plans/${id}?at=shape`);
   await choose(page, 'Round');
-  await page.getByRole('tab', { name: 'Templates' }).click();
+  await openTab(page, 'Templates');
   const panel = page.getByRole('region', { name: 'Templates' });
   await expect(panel).toContainText(/PDF over \d pages/);
   for (const [link, start] of [
@@ -165,7 +165,7 @@ test('the bench card comes as a PDF of one page', async ({ page }) => {
 test('shapes are compared for the same dough and filling, and one is taken', async ({ page }) => {
   const id = await newPlan(page, 'Compare test');
   await page.goto(`/plans/${id}?at=shape`);
-  await page.getByRole('tab', { name: 'Compare shapes' }).click();
+  await openTab(page, 'Compare shapes');
   const panel = page.getByRole('region', { name: 'Compare shapes' });
   await expect(panel.getByRole('row')).toHaveCount(14);
   await expect(panel.getByRole('row', { name: /Square/ })).toContainText('as now');
@@ -199,7 +199,7 @@ test('the batch counts by the pattern, or by a share of the cook’s own', async
   const id = await newPlan(page, 'Share test');
   await page.goto(`/plans/${id}?at=sheet`);
   await type(page, 'Sheet used, by your own count', '60 %');
-  await page.getByRole('tab', { name: 'One sheet' }).click();
+  await openTab(page, 'One sheet');
   const sheet = page.getByRole('region', { name: 'One sheet' });
   await expect(sheet).toContainText('The batch counts on 60 %, your own figure');
   await sheet.getByRole('button', { name: 'Count by the pattern' }).click();

@@ -1,4 +1,4 @@
-import { choose, expect, newPlan, saved, stored, test, type } from './kitchen';
+import { choose, expect, newPlan, openTab, saved, stored, test, type } from './kitchen';
 
 test('the ladder says portions, passes, where to cut and where to stop', async ({ page }) => {
   const id = await newPlan(page, 'Ladder test');
@@ -21,7 +21,7 @@ test('a sheet that dries before it is filled is told, and mended in one tap', as
   const id = await newPlan(page, 'Open time test', { sheet: { secondsPerPiece: 60 } });
   await page.goto(`/plans/${id}?at=sheet`);
   await expect(page.getByRole('region', { name: 'Tally' })).toContainText(/Sheet dries in/);
-  await page.getByRole('tab', { name: 'Fill in time' }).click();
+  await openTab(page, 'Fill in time');
   const time = page.getByRole('region', { name: 'Fill in time' });
   await expect(time).toContainText('It dries before it is filled');
   await time.getByRole('button', { name: '2 pairs of hands' }).click();
@@ -38,7 +38,7 @@ test('trim is followed to plates of ribbons, and fine flour is warned of', async
     shape: { family: 'ravioliRound', sizeMm: 70, finish: 'cutter' },
   });
   await page.goto(`/plans/${id}?at=sheet`);
-  await page.getByRole('tab', { name: 'Trim and dust' }).click();
+  await openTab(page, 'Trim and dust');
   const trim = page.getByRole('region', { name: 'Trim', exact: true });
   await expect(trim.getByRole('row')).toHaveCount(3);
   await choose(page, 'Never');
@@ -54,7 +54,7 @@ test('trim is followed to plates of ribbons, and fine flour is warned of', async
 test('a hanging strip replaces the strength estimate, and gives it back', async ({ page }) => {
   const id = await newPlan(page, 'Hang test');
   await page.goto(`/plans/${id}?at=sheet`);
-  await page.getByRole('tab', { name: 'Home test' }).click();
+  await openTab(page, 'Home test');
   await type(page, 'It tore at', '1000');
   const hang = page.getByRole('region', { name: 'Hanging strip' });
   await expect(hang.getByRole('status')).toContainText('11.8 kPa, where the estimate is');
@@ -73,7 +73,7 @@ test('a blank wider than the sheet is explained, with what would fit', async ({ 
   await expect(page.getByRole('region', { name: 'One sheet' })).toContainText(
     'The blank needs 55 mm across; the sheet gives 50 mm: up to 50 mm fits.',
   );
-  await page.getByRole('tab', { name: 'Templates' }).click();
+  await openTab(page, 'Templates');
   await expect(page.getByText('there is nothing to print yet')).toBeVisible();
   const answer = await page.request.get(`/api/plans/${id}/template`);
   expect(answer.status()).toBe(422);
@@ -95,7 +95,7 @@ test('a thickness between two steps is told, and moved to what the dial leaves i
   // What one sheet is said to be is what the last pass makes of it.
   const stop = page.getByRole('region', { name: 'Passes' }).getByRole('row').last();
   const passed = /2 × (\d+) mm/.exec((await stop.textContent()) ?? '')?.[1];
-  await page.getByRole('tab', { name: 'One sheet' }).click();
+  await openTab(page, 'One sheet');
   const laid = await page.getByRole('region', { name: 'One sheet' }).textContent();
   const length = /(\d+) mm\D*×/.exec(laid ?? '')?.[1];
   expect(Math.abs(Number(passed) - Number(length))).toBeLessThanOrEqual(8);
@@ -132,7 +132,7 @@ test('trim rolled again says how it rolls: rest, stretch, thickness', async ({ p
     shape: { family: 'ravioliRound', sizeMm: 70, finish: 'cutter' },
   });
   await page.goto(`/plans/${id}?at=sheet`);
-  await page.getByRole('tab', { name: 'Trim and dust' }).click();
+  await openTab(page, 'Trim and dust');
   const trim = page.getByRole('region', { name: 'Trim', exact: true });
   await expect(trim).toContainText(/rests 24 min: rolled at once/);
   const stretch = async (row: RegExp) =>
