@@ -18,7 +18,7 @@ export interface DeadHeatInput {
   readonly thicknessesMm: readonly number[];
   /** Blank sizes allowed; empty to keep the present one. */
   readonly sizesMm: readonly number[];
-  /** Doses allowed at a thickness and size; null keeps the present dose. */
+  /** Doses allowed at a thickness and size; null when none holds there. */
   doseBandG(thicknessMm: number, sizeMm: number): readonly [number, number] | null;
   /** Turns pieces into dough and back, at a thickness and size. */
   terms(thicknessMm: number, sizeMm: number): DoughTerms;
@@ -67,11 +67,19 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
       if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
     }
   }
-  return best ? withoutCost(best) : nothingPossible(from);
+  if (best) return withoutCost(best);
+  // Nothing holds anywhere: the piece as it is, which its own lip then fails.
+  const asItIs = heatAt(
+    { ...from, doseBandG: () => [from.doseG, from.doseG] },
+    from.thicknessMm,
+    from.sizeMm,
+  );
+  return asItIs ? withoutCost(asItIs) : nothingPossible(from);
 }
 
 /**
- * Uses both up at one thickness and size as far as the dose can; null when not one piece can be made.
+ * Uses both up at one thickness and size as far as the dose can; null when no dose holds, or not one
+ * piece can be made.
  * `cost` is what is left of each, as shares, added.
  */
 export function heatAt(
@@ -79,7 +87,8 @@ export function heatAt(
   thicknessMm: number,
   sizeMm: number,
 ): HeatCandidate | null {
-  const band = from.doseBandG(thicknessMm, sizeMm) ?? [from.doseG, from.doseG];
+  const band = from.doseBandG(thicknessMm, sizeMm);
+  if (!band) return null;
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
   const terms = from.terms(thicknessMm, sizeMm);

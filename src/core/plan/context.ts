@@ -3,7 +3,7 @@ import type { Pantry } from '../composition/pantry';
 import { correctedBy } from './doughOfBatch';
 import { composeFilling, stiffnessOf } from './fillingOfPlan';
 import { familyOf } from '../shapes/families';
-import { largestDose, pieceDough, type PieceInput } from '../shapes/piece';
+import { largestDose, makePiece, pieceDough, type PieceInput } from '../shapes/piece';
 import { layingFor, SHARE_WHEN_NOTHING_FITS } from './layingFor';
 import { atThickness, type Laying } from '../layout/laying';
 import { sheetRun } from '../batch/sheetRun';
@@ -163,8 +163,13 @@ export function deadHeatInput(plan: Plan, piece: PieceInput, springBack: number)
     sizeMm: piece.size.sizeMm,
     thicknessesMm: batch.mayChange.thickness ? thicknessesOf(plan, springBack) : [],
     sizesMm: batch.mayChange.size ? sizesOf(plan) : [],
-    doseBandG: (thicknessMm, sizeMm) =>
-      batch.mayChange.dose ? doseBand(at(thicknessMm, sizeMm)) : [piece.doseG, piece.doseG],
+    doseBandG: (thicknessMm, sizeMm) => {
+      const held = at(thicknessMm, sizeMm);
+      if (batch.mayChange.dose) return doseBand(held);
+      // A held dose is the cook's own choice in the piece as it is; elsewhere its lip must hold.
+      const asItIs = thicknessMm === piece.thicknessMm && sizeMm === piece.size.sizeMm;
+      return asItIs || makePiece(held).margins.lip >= 1 ? [piece.doseG, piece.doseG] : null;
+    },
     terms,
   };
   if (batch.usedShare !== undefined) return input;

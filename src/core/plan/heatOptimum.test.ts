@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { heatAt } from '../batch/deadHeat';
+import { startingPantry } from '../composition/pantry';
+import { FAMILY_IDS } from '../shapes/families';
+import { makePiece } from '../shapes/piece';
+import { planWith } from '../testing/plans';
+import { deadHeatInput, doseBand, typedPiece } from './context';
+import { deadHeats } from './deadHeats';
+import { evaluatePlan } from './evaluatePlan';
+import { sizesOf, thicknessesOf } from './heatBands';
+import { parsePlan } from './parsePlan';
+import { springBackOf } from './rolling';
+import type { Plan } from './schema';
+
+/** Dough and filling in hand, in any proportion, made up as any shape. */
+const anyHand = fc
+  .record({
+    family: fc.constantFrom(...FAMILY_IDS),
+    doughInHandG: fc.double({ min: 60, max: 4000, noNaN: true }),
+    fillingInHandG: fc.double({ min: 60, max: 6000, noNaN: true }),
+  })
+  .map(({ family, ...inHand }): Plan =>
+    parsePlan(planWith({ batch: { wayIn: 'both', ...inHand } }, family)),
+  );
+
+const bandsOf = (plan: Plan) => {
+  const back = springBackOf(plan, startingPantry);
+  return {
+    input: deadHeatInput(plan, typedPiece(plan, startingPantry), back),
+    sizes: [plan.shape.sizeMm, ...sizesOf(plan)],
+    thicknesses: [plan.sheet.thicknessMm, ...thicknessesOf(plan, back)],
+  };
+};
+
+describe('a dead heat', () => {
+  it('leaves no more than any other thickness and blank in its bands would', () => {
+    fc.assert(
+      fc.property(anyHand, (plan) => {
+        const { input, sizes, thicknesses } = bandsOf(plan);
+        const { deadHeat } = evaluatePlan(plan);
+        const left = (heat: { leftoverDoughG: number; leftoverFillingG: number }) =>
+          heat.leftoverDoughG / input.doughG + heat.leftoverFillingG / input.fillingG;
+        for (const sizeMm of sizes) {
+          for (const thicknessMm of thicknesses) {
+            const other = heatAt(input, thicknessMm, sizeMm);
+            if (!other) continue;
+            // One that uses both up ends the search; else the one that leaves least.
+            if (!deadHeat!.usedUp) {
+              expect(other.usedUp).toBe(false);
+              expect(left(deadHeat!)).toBeLessThanOrEqual(left(other) + 1e-9);
+            }
+          }
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('doses no more than the lip holds, and no less than the shape wants', () => {
+    fc.assert(
+      fc.property(anyHand, (plan) => {
+        const { deadHeat, pieces, leftover } = evaluatePlan(plan);
+        if (!deadHeat || pieces === 0) return;
+        const { doseG, thicknessMm, sizeMm } = deadHeat;
+        const typed = typedPiece(plan, startingPantry);
+        const piece = { ...typed, doseG, thicknessMm, size: { ...typed.size, sizeMm } };
+        const [least, most] = doseBand(piece)!;
+        expect(doseG).toBeGreaterThanOrEqual(least - 1e-9);
+        expect(doseG).toBeLessThanOrEqual(most + 1e-9);
+        expect(makePiece(piece).margins.lip).toBeGreaterThan(0.999);
+        expect(leftover.doughG).toBeGreaterThan(-1e-6);
+        expect(leftover.fillingG).toBeGreaterThan(-1e-6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is among the ways that a search of every band finds, and no worse than the best of them', () => {
+    fc.assert(
+      fc.property(anyHand, (plan) => {
+        const options = deadHeats(plan, startingPantry);
+        const { deadHeat, pieces } = evaluatePlan(plan);
+        expect(options.length === 0).toBe(pieces === 0);
+        if (options.length) {
+          expect(options.some(({ usedUp }) => usedUp)).toBe(deadHeat!.usedUp);
+          for (const each of options) expect(each.pieces).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
