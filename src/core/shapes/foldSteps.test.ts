@@ -60,6 +60,27 @@ describe.each(FAMILY_IDS)('folding of %s', (id) => {
     );
   });
 
+  it('damps only sides that lie open, never a fold', () => {
+    const size = dimensions({ sizeMm: family.dimensions[0]!.maxMm * 0.8 });
+    const { above } = family.draw(
+      size,
+      family.mound({ doseG: 3, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'spooned' }, size),
+      { thicknessMm: 0.8, pressedMm: 1.2 },
+    );
+    const [fold] = above.folds;
+    if (!fold || family.cut(size).kind === 'block' || id.startsWith('agnolotti')) return;
+    const foldY = fold[0][1];
+    const middle = (a: readonly number[], b: readonly number[]) => (a[1]! + b[1]!) / 2;
+    for (const { marks } of stepsOf(family, size)) {
+      for (const { kind, outline, open } of marks) {
+        if (kind !== 'damp' || !open) continue;
+        const sides = outline.slice(1).map((to, i) => middle(outline[i]!, to));
+        expect(sides.length).toBeGreaterThan(1);
+        expect(sides.filter((y) => Math.abs(y - foldY) < 0.05)).toEqual([]);
+      }
+    }
+  });
+
   it('shows the filling before it is covered, and grows with the blank', () => {
     const max = family.dimensions[0]!.maxMm;
     const small = dimensions({ sizeMm: max * 0.7 });

@@ -1,4 +1,4 @@
-import { arc, circle, rectangle, type Outline, type Point } from './drawing';
+import { arc, circle, rectangle, type Outline, type PieceDrawing, type Point } from './drawing';
 import type { Mound } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
@@ -6,6 +6,8 @@ import type { Dimensions, ShapeFamily } from './shape';
 export interface FoldMark {
   readonly kind: 'dough' | 'over' | 'filling' | 'damp' | 'cut' | 'fold';
   readonly outline: Outline;
+  /** A line, not closed to its beginning. */
+  readonly open?: boolean;
 }
 
 /** One step of folding: what is drawn, where the hand moves, and what is said. */
@@ -46,6 +48,7 @@ const damp = (outline: Outline): FoldMark => ({ kind: 'damp', outline });
 const line = (kind: 'cut' | 'fold', from: Point, to: Point): FoldMark => ({
   kind,
   outline: [from, to],
+  open: true,
 });
 const moved = (outline: Outline, dx: number, dy: number): Outline =>
   outline.map(([x, y]) => [x + dx, y + dy]);
@@ -101,7 +104,8 @@ function ofBlank(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
   const tall = Math.max(...above.outline.map(([, y]) => y));
   const wide = Math.max(...above.outline.map(([x]) => x));
   const folded = [dough(above.outline), filling(above.mound)];
-  const rim: FoldMark = { kind: 'damp', outline: above.outline };
+  // A fold is shut as it is: only the open sides are damped.
+  const rim: FoldMark = { kind: 'damp', outline: openSides(above), open: true };
   const disc = family.cut(size).kind === 'disc';
   const lift: readonly [Point, Point] = disc
     ? [
@@ -141,6 +145,20 @@ function ofBlank(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
     ],
   };
   return family.folding.length === 3 ? [opened, pressed, joined] : [opened, over, pressed, joined];
+}
+
+/** A folded outline from one end of its fold round to the other. */
+function openSides({ outline, folds }: PieceDrawing['above']): Outline {
+  const [fold] = folds;
+  if (!fold) return outline;
+  const [[x1, y1], [x2, y2]] = fold;
+  const long = Math.hypot(x2 - x1, y2 - y1) || 1;
+  const onFold = ([x, y]: Point) =>
+    Math.abs((x2 - x1) * (y1 - y) - (x1 - x) * (y2 - y1)) / long < 0.05;
+  const last = outline.findIndex(
+    (point, i) => onFold(point) && onFold(outline[(i + 1) % outline.length] ?? point),
+  );
+  return last < 0 ? outline : [...outline.slice(last + 1), ...outline.slice(0, last + 1)];
 }
 
 /** A strip with a log or mounds along it: lay, fold, pinch or press, cut. */

@@ -1,17 +1,29 @@
 import { useId } from 'react';
 import type { FoldStep } from '@/core/shapes/foldSteps';
-import { centred, pathOf, place } from './svg';
+import { centred, commonScale, pathOf, place } from './svg';
 
-const W = 190;
-const H = 120;
+const W = 150;
+const H = 126;
+const ROOM = { width: W, height: H, margin: 6 };
 
-/** One step of folding, to scale, with where the hand moves. */
-export function FoldStepDrawing({ step, colour }: { step: FoldStep; colour: string }) {
+const pointsOf = ({ marks }: FoldStep) => marks.flatMap(({ outline }) => outline);
+
+/** A scale at which all the steps of a folding stand beside one another. */
+export const foldScale = (steps: readonly FoldStep[]): number =>
+  commonScale(steps.map(pointsOf), ROOM);
+
+/** One step of folding, at the scale of its fellows, with where the hand moves. */
+export function FoldStepDrawing({
+  step,
+  scale,
+  colour,
+}: {
+  step: FoldStep;
+  scale: number;
+  colour: string;
+}) {
   const arrow = useId();
-  const at = centred(
-    step.marks.flatMap(({ outline }) => outline),
-    { width: W, height: H, margin: 6 },
-  );
+  const at = centred(pointsOf(step), { ...ROOM, most: scale });
   return (
     <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={step.says} className="block w-full">
       <defs>
@@ -27,8 +39,7 @@ export function FoldStepDrawing({ step, colour }: { step: FoldStep; colour: stri
           <path d="M0 0L10 5L0 10Z" fill="var(--brick)" />
         </marker>
       </defs>
-      {step.marks.map(({ kind, outline }, index) => {
-        const open = outline.length === 2;
+      {step.marks.map(({ kind, outline, open }, index) => {
         const d = open ? pathOf(outline, at).replace('Z', '') : pathOf(outline, at);
         switch (kind) {
           case 'dough':

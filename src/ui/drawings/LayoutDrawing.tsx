@@ -39,8 +39,8 @@ export function LayoutDrawing({
   if (sheet.count === 0) return null;
   const left = dimensions ? 78 : 2;
   const scale = Math.min((width - left - 2) / sheet.lengthMm, tallest / sheet.widthMm);
-  const w = sheet.lengthMm * scale;
-  const h = sheet.widthMm * scale;
+  const w = settled(sheet.lengthMm * scale);
+  const h = settled(sheet.widthMm * scale);
   const at = { scale, x0: 0, y0: 0 };
   const [first] = places;
   const next = first && places.find(({ x, y }) => x > first.x && Math.abs(y - first.y) < 0.5);

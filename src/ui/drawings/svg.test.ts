@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { centred, grain, pathOf, place, roundScale } from './svg';
+import { centred, commonScale, grain, pathOf, place, roundScale } from './svg';
 
 describe('place', () => {
   it('keeps true scale: a length in mm is the same length times the scale, turned or not', () => {
@@ -82,5 +82,26 @@ describe('centred', () => {
     expect((Math.min(...ys) + Math.max(...ys)) / 2).toBeCloseTo(60, 6);
     expect(Math.min(...xs)).toBeGreaterThanOrEqual(10);
     expect(Math.min(...ys)).toBeGreaterThanOrEqual(10);
+  });
+});
+
+describe('commonScale', () => {
+  const square = (side: number): [number, number][] => [
+    [0, 0],
+    [side, 0],
+    [side, side],
+    [0, side],
+  ];
+  const room = { width: 200, height: 120, margin: 10 };
+
+  it('is the scale of the largest, at which the smaller fit too', () => {
+    const [small, large] = [square(20), square(60)];
+    const scale = commonScale([small, large], room);
+    expect(scale).toBe(centred(large, room).scale);
+    expect(scale).toBeLessThan(centred(small, room).scale);
+    const at = centred(small, { ...room, most: scale });
+    expect(at.scale).toBe(scale);
+    // Still in the middle of its room.
+    expect(place(at, [10, 10])).toEqual([100, 60]);
   });
 });

@@ -45,25 +45,38 @@ export function roundScale(
   return steps.find((step) => step <= most) ?? most;
 }
 
+interface Room {
+  readonly width: number;
+  readonly height: number;
+  readonly margin: number;
+  /** No larger than this, to stand beside others at one scale. */
+  readonly most?: number;
+}
+
 /**
  * Puts points in the middle of a drawing, at the largest round scale that leaves a margin.
  * @example centred(outline, { width: 180, height: 180, margin: 8 }).scale // 2.8
  */
 export function centred(
   points: readonly Point[],
-  { width, height, margin }: { width: number; height: number; margin: number },
+  { width, height, margin, most = Infinity }: Room,
 ): Placing {
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   const [minX, maxX] = [Math.min(...xs), Math.max(...xs)];
   const [minY, maxY] = [Math.min(...ys), Math.max(...ys)];
-  const scale = roundScale(maxX - minX, maxY - minY, width - 2 * margin, height - 2 * margin);
+  const fits = roundScale(maxX - minX, maxY - minY, width - 2 * margin, height - 2 * margin);
+  const scale = Math.min(most, fits);
   return {
     scale,
     x0: width / 2 - ((minX + maxX) / 2) * scale,
     y0: height / 2 + ((minY + maxY) / 2) * scale,
   };
 }
+
+/** The largest scale at which each of several drawings fits the same room. */
+export const commonScale = (drawings: readonly (readonly Point[])[], room: Room): number =>
+  Math.min(...drawings.map((points) => centred(points, room).scale));
 
 /** The same scatter every time: points from 0 to 1, for the grain of a filling. */
 export function grain(count: number): { x: number; y: number; r: number }[] {

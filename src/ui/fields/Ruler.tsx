@@ -4,6 +4,7 @@ import { useId, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } 
 import type { FieldRange } from '@/core/range';
 import type { QuantityKind } from '@/core/units/parse';
 import { nudged, QuantityField } from './QuantityField';
+import { settled } from '../drawings/svg';
 
 export interface RulerMark {
   readonly at: number;
@@ -43,7 +44,7 @@ export function Ruler(props: RulerProps) {
   const [from, to] = widened(props.view, value);
   const track = useRef<SVGSVGElement>(null);
   const id = useId();
-  const x = (at: number) => LEFT + (SPAN * (at - from)) / (to - from);
+  const x = (at: number) => settled(LEFT + (SPAN * (at - from)) / (to - from));
   const clampView = (at: number) => Math.min(to, Math.max(from, at));
 
   const drag = (event: PointerEvent<SVGSVGElement>) => {
@@ -123,7 +124,7 @@ export function Ruler(props: RulerProps) {
         {band && (
           <rect
             x={x(clampView(band[0]))}
-            width={Math.max(2, x(clampView(band[1])) - x(clampView(band[0])))}
+            width={settled(Math.max(2, x(clampView(band[1])) - x(clampView(band[0]))))}
             y={AXIS - 9}
             height={9}
             fill="var(--band)"

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { foldSteps } from '@/core/shapes/foldSteps';
 import { familyOf } from '@/core/shapes/families';
-import { FoldStepDrawing } from '@/ui/drawings/FoldStepDrawing';
+import { FoldStepDrawing, foldScale } from '@/ui/drawings/FoldStepDrawing';
 import { PieceAbove } from '@/ui/drawings/PieceAbove';
 import { useEditor } from '../../editor/EditorContext';
 
@@ -15,12 +15,13 @@ export function FoldingPanel() {
     () => foldSteps(family, plan.shape, result.shape.mound),
     [family, plan.shape, result.shape.mound],
   );
+  const scale = foldScale(steps);
   return (
     <section aria-label="Folding" className="grid gap-4">
       <ol className="grid gap-4 sm:grid-cols-2 lg:grid-cols-2 xl:grid-cols-4">
         {steps.map((step, index) => (
           <li key={step.says} className="grid content-start gap-1">
-            <FoldStepDrawing step={step} colour={plan.colour} />
+            <FoldStepDrawing step={step} scale={scale} colour={plan.colour} />
             <p>
               <b>{index + 1}.</b> {step.says}
             </p>

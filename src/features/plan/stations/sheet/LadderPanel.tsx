@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { ladderOfPlan } from '@/core/plan/ladderOfPlan';
 import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { Ladder, Rung } from '@/core/sheet/ladder';
+import { settled } from '@/ui/drawings/svg';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { plural } from '../sheetWords';
@@ -147,8 +148,8 @@ function Notes({ rung }: { rung: Rung }) {
 }
 
 function Bar({ rung, rungs }: { rung: Rung; rungs: readonly Rung[] }) {
-  const w = rung.lengthMm * lengthScale(rungs);
-  const h = Math.max(1.5, rung.thicknessMm * thicknessScale(rungs));
+  const w = settled(rung.lengthMm * lengthScale(rungs));
+  const h = settled(Math.max(1.5, rung.thicknessMm * thicknessScale(rungs)));
   return (
     <svg
       viewBox={`0 0 ${BAR + 2} ${TALLEST + 4}`}
@@ -157,7 +158,7 @@ function Bar({ rung, rungs }: { rung: Rung; rungs: readonly Rung[] }) {
     >
       <rect
         x={1}
-        y={(TALLEST - h) / 2 + 2}
+        y={settled((TALLEST - h) / 2 + 2)}
         width={w}
         height={h}
         fill="var(--dough)"
