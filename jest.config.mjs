@@ -1,8 +1,13 @@
 /** @type {import('jest').Config} */
 const config = {
-  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   testEnvironment: 'node',
-  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022' } }] },
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
+    ],
+  },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next'],
 };

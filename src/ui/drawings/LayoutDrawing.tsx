@@ -93,10 +93,10 @@ export function LayoutDrawing({
         })
       ) : (
         <rect
-          x={laying.field.fromX * scale}
-          y={h - (laying.field.firstY + (laying.arrangement?.acrossMm ?? 0)) * scale}
-          width={laying.field.lengthMm * scale}
-          height={(laying.arrangement?.acrossMm ?? 0) * scale}
+          x={settled(laying.field.fromX * scale)}
+          y={settled(h - (laying.field.firstY + (laying.arrangement?.acrossMm ?? 0)) * scale)}
+          width={settled(laying.field.lengthMm * scale)}
+          height={settled((laying.arrangement?.acrossMm ?? 0) * scale)}
           fill={colour}
           fillOpacity={0.45}
           stroke={INK}

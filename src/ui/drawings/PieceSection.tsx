@@ -65,7 +65,7 @@ export function PieceSection({
   const edgeY = Y(section.lip.y);
   const bracketY = edgeY - 26;
   // Beside the dome where there is room, else against the edge of the drawing.
-  const lipLabelX = lipFrom + sheet.thicknessMm * scale + 5;
+  const lipLabelX = settled(lipFrom + sheet.thicknessMm * scale + 5);
   const lipLabel =
     lipLabelX + 118 > width
       ? { x: width - 3, textAnchor: 'end' as const }
@@ -110,7 +110,7 @@ export function PieceSection({
             key={index}
             cx={settled(box.x + x * box.w)}
             cy={settled(box.y + y * box.h)}
-            r={r * 1.5}
+            r={settled(r * 1.5)}
             fill={index % 3 ? '#000' : '#fff'}
             opacity={index % 3 ? 0.2 : 0.35}
           />
@@ -154,7 +154,7 @@ export function PieceSection({
           x={lipFrom}
           y={edgeY - 2}
           width={Math.max(2, lipTo - lipFrom)}
-          height={Math.max(4, edge.pressedMm * scale + 4)}
+          height={settled(Math.max(4, edge.pressedMm * scale + 4))}
           fill={lipColour}
           fillOpacity={lipState === 'holds' ? 0.12 : 0.3}
           strokeWidth={lipState === 'holds' ? 1.2 : 2.4}
@@ -175,7 +175,7 @@ export function PieceSection({
       <FigureMark working={working.edge}>
         <text
           x={X(section.piece.toX) + 10}
-          y={edgeY + (edge.pressedMm * scale) / 2 - 2}
+          y={settled(edgeY + (edge.pressedMm * scale) / 2 - 2)}
           fontSize={13}
           fill="var(--ink-dim)"
         >

@@ -175,7 +175,7 @@ export function SheetControls() {
             <PlanField
               at="batch.usedShare"
               optional
-              placeholder={`${split(result.layout.share, 'share').text} counted`}
+              placeholder={split(result.layout.share, 'share').text}
             />
           </div>
         </div>
