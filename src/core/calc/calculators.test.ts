@@ -1,4 +1,4 @@
-import { runCalculations } from './calculators';
+import { calculators, runCalculations } from './calculators';
 
 const run = (name: string, input: unknown) => runCalculations([{ name, input }])[0]!;
 
@@ -128,4 +128,57 @@ describe('calculators', () => {
   it('refuses what is no list', () => {
     expect(() => runCalculations({ name: 'batchYield' })).toThrow(/must be a list/);
   });
+
+  /** One good input of each, to spoil a field at a time. */
+  const GOOD: Readonly<Record<string, Record<string, unknown>>> = {
+    saturationVapourPressure: { tempC: 20 },
+    boilingPoint: { altitudeM: 500 },
+    flourMoisture: { rh: 0.5 },
+    composition: { parts: [{ id: 'ricotta-fresh', g: 100 }] },
+    hydration: { parts: [{ id: 'flour-00', g: 400 }], rh: 0.5 },
+    yieldStressFromSpread: { volumeMl: 10, diameterMm: 40, densityGPerMl: 1 },
+    spreadRadius: { volumeMl: 10, densityGPerMl: 1, yieldStressPa: 300 },
+    moundHeight: { volumeMl: 9, radiusMm: 20 },
+    sheetLength: { massG: 100, widthMm: 140, thicknessMm: 0.8 },
+    thicknessFromStrip: { massG: 100, widthMm: 140, lengthMm: 900 },
+    strengthFromHang: { lengthMm: 900 },
+    discLayout: { widthMm: 145, lengthMm: 900, diameterMm: 60, gapMm: 0 },
+    squareLayout: { widthMm: 145, lengthMm: 900, sideMm: 60, gapMm: 0 },
+    trayCount: {
+      trayLengthMm: 530,
+      trayWidthMm: 325,
+      pieceLengthMm: 55,
+      pieceWidthMm: 55,
+      gapMm: 10,
+    },
+    openTime: { thicknessMm: 0.8, waterShare: 0.3, tempC: 22, rh: 0.5 },
+    batchYield: { usedShare: 0.8, rerolls: 1 },
+    trimToNoodles: { trimG: 300 },
+    cupsToGrams: { id: 'flour-00', cups: 2 },
+    waterToCookOff: { parts: [{ id: 'ricotta-fresh', g: 1000 }], targetFreeWaterShare: 0.03 },
+    eggSolve: { flourParts: [{ id: 'flour-00', g: 1 }], eggs: 4, eggG: 50, yolkG: 17 },
+  };
+
+  it('are all tried here', () => {
+    expect(Object.keys(GOOD).sort()).toEqual(Object.keys(calculators).sort());
+  });
+
+  it.each(Object.keys(GOOD))(
+    '%s works, and refuses each number that cannot be by its name',
+    (name) => {
+      const good = GOOD[name]!;
+      expect(run(name, good)).not.toHaveProperty('error');
+      expect(run(name, { ...good, bogus: 1 })).toHaveProperty('error');
+      for (const [field, value] of Object.entries(good)) {
+        if (typeof value !== 'number') continue;
+        for (const bad of [-1e9, 1e12, Number.NaN, 'much', null]) {
+          const result = run(name, { ...good, [field]: bad });
+          expect([field, 'error' in result && result.error]).toEqual([
+            field,
+            expect.stringContaining(field),
+          ]);
+        }
+      }
+    },
+  );
 });

@@ -50,4 +50,39 @@ describe('a kitchen document', () => {
     expect(result.success).toBe(false);
     expect(result.error?.issues[0]?.message).toMatch(message);
   });
+
+  it('refuses a mould whose pockets run into one another, and says how wide they may be', () => {
+    const mould = {
+      name: 'Hall plate',
+      rows: 3,
+      columns: 4,
+      pitchMm: 40,
+      pocketMm: 38,
+      depthMm: 9,
+      pocket: 'square' as const,
+    };
+    const read = (change: object) =>
+      kitchenSchema.safeParse({ ...startingKitchen, moulds: [{ ...mould, ...change }] });
+    expect(read({}).success).toBe(true);
+    const issue = read({ pocketMm: 39 }).error?.issues[0];
+    expect(issue?.path).toEqual(['moulds', 0, 'pocketMm']);
+    expect(issue?.message).toBe(
+      'Pocket across must be at most 38 mm, 2 mm less than pocket to pocket, not 39',
+    );
+  });
+
+  it.each([
+    ['rollers', [], /Rollers must hold at least one/],
+    ['eggG', 12, /Egg without shell must be a number from 30 to 90 g/],
+    ['rh', 1.4, /Kitchen humidity must be a number from 0\.05 to 0\.95/],
+    ['benchMm', 10, /Longest sheet must be a number from 150 to 4000 mm/],
+    ['cutters', [{ name: 'Ring', mm: 400, form: 'round' }], /Cutter size .* 15 to 200 mm/],
+    ['cutters', [{ name: 'Ring', mm: 40, form: 'star' }], /Cutter form must be one of: square/],
+    ['spoons', [{ name: '', ml: 5 }], /Spoon name must be text of 1 to 60 characters/],
+    ['tips', [{ name: 'Fine', mm: 1 }], /Tip opening .* 2 to 40 mm/],
+    ['pots', [{ name: 'Pot', litres: 0 }], /Pot volume .* 0\.5 to 200 litres/],
+  ])('refuses %s of %j by name and range', (key, value, message) => {
+    const result = kitchenSchema.safeParse({ ...startingKitchen, [key]: value });
+    expect(result.error?.issues[0]?.message).toMatch(message);
+  });
 });

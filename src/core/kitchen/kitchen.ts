@@ -13,15 +13,28 @@ const cutterSchema = z.strictObject({
   edge: oneOf('Cutter edge', ['plain', 'fluted']).default('plain'),
 });
 
-const mouldSchema = z.strictObject({
-  name: shortText('Mould name', 60),
-  rows: quantity('Rows', { min: 1, max: 20, whole: true }),
-  columns: quantity('Columns', { min: 1, max: 20, whole: true }),
-  pitchMm: quantity('Pocket to pocket', { min: 20, max: 110, unit: 'mm' }),
-  pocketMm: quantity('Pocket across', { min: 12, max: 100, unit: 'mm' }),
-  depthMm: quantity('Pocket depth', { min: 3, max: 40, unit: 'mm' }),
-  pocket: oneOf('Pocket', ['square', 'disc']),
-});
+/** Between two pockets a mould has at least this much ridge, mm. */
+export const LEAST_RIDGE_MM = 2;
+
+const mouldSchema = z
+  .strictObject({
+    name: shortText('Mould name', 60),
+    rows: quantity('Rows', { min: 1, max: 20, whole: true }),
+    columns: quantity('Columns', { min: 1, max: 20, whole: true }),
+    pitchMm: quantity('Pocket to pocket', { min: 20, max: 110, unit: 'mm' }),
+    pocketMm: quantity('Pocket across', { min: 12, max: 100, unit: 'mm' }),
+    depthMm: quantity('Pocket depth', { min: 3, max: 40, unit: 'mm' }),
+    pocket: oneOf('Pocket', ['square', 'disc']),
+  })
+  .superRefine(({ pitchMm, pocketMm }, context) => {
+    const most = pitchMm - LEAST_RIDGE_MM;
+    if (pocketMm <= most + 1e-9) return;
+    context.addIssue({
+      code: 'custom',
+      path: ['pocketMm'],
+      message: `Pocket across must be at most ${most} mm, ${LEAST_RIDGE_MM} mm less than pocket to pocket, not ${pocketMm}`,
+    });
+  });
 
 export type Mould = z.infer<typeof mouldSchema>;
 export type Cutter = z.infer<typeof cutterSchema>;

@@ -1,7 +1,8 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
-import type { Mould } from '@/core/kitchen/kitchen';
+import { LEAST_RIDGE_MM, type Mould } from '@/core/kitchen/kitchen';
+import type { FieldRange } from '@/core/range';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { MOULD_RIM_MM } from '@/core/shapes/families/mouldedRavioli';
@@ -34,6 +35,19 @@ const FIELDS = [
   },
   { key: 'depthMm', label: 'Pocket depth', kind: 'length', range: { min: 3, max: 40, unit: 'mm' } },
 ] as const;
+
+/** What a measure may be beside the others: pockets must not run into one another. */
+function rangeIn(
+  { pitchMm, pocketMm }: Mould,
+  key: (typeof FIELDS)[number]['key'],
+  range: FieldRange,
+): FieldRange {
+  if (key === 'pocketMm') {
+    return { ...range, max: Math.min(range.max, pitchMm - LEAST_RIDGE_MM) };
+  }
+  if (key === 'pitchMm') return { ...range, min: Math.max(range.min, pocketMm + LEAST_RIDGE_MM) };
+  return range;
+}
 
 /** Trays and plate moulds, by their pockets, each drawn. */
 export function Moulds({
@@ -88,11 +102,7 @@ export function Moulds({
                       key={key}
                       label={label}
                       kind={kind}
-                      range={
-                        key === 'pocketMm'
-                          ? { ...range, max: Math.min(range.max, mould.pitchMm - 2) }
-                          : range
-                      }
+                      range={rangeIn(mould, key, range)}
                       value={mould[key]}
                       step={1}
                       onChange={(value) => replace(index, { [key]: value })}
