@@ -8,7 +8,7 @@ import { familyOf } from '@/core/shapes/families';
 import { FINISHES } from '@/core/shapes/finish';
 import type { Rung } from '@/core/sheet/ladder';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
-import { plural, rollingsText } from '@/features/plan/stations/sheetWords';
+import { plural, rollingsText, trimText } from '@/features/plan/stations/sheetWords';
 import {
   MEDIUM_NAMES,
   SERVING_NAMES,
@@ -20,7 +20,6 @@ import { lipText } from '@/ui/figure/lipText';
 
 const LAID = { ball: 'rolled to a ball', piped: 'piped', spooned: 'spooned' } as const;
 const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
-const TRIM = { ribbons: 'ribbons', soup: 'soup squares', waste: 'thrown out' } as const;
 
 export interface CardWeighed {
   readonly key: string;
@@ -146,7 +145,7 @@ export function cardContents(
       ? [
           `${SHEET_WAY_NAMES[layout.way].name}: ${layout.pieces} a ${layout.laying.sheets === 2 ? 'pair' : 'sheet'} ${ARRANGEMENT_NAMES[layout.laying.arrangement.id]}.`,
           rollingsText(layout.rollings, layout.laying.sheets),
-          `Trim ${text(trim.g, 'g')}: ${TRIM[trim.use]}.`,
+          `Trim ${text(trim.g, 'g')}: ${trimText(trim)}.`,
         ]
           .filter(Boolean)
           .join(' ')
