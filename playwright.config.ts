@@ -10,7 +10,7 @@ export default defineConfig({
   expect: { timeout: 7_000 },
   workers: 2,
   // A slow machine may not have woken the page yet; what fails twice fails.
-  retries: process.env.CI ? 1 : 0,
+  retries: 1,
   fullyParallel: true,
   forbidOnly: true,
   outputDir: '.cache/e2e-results',
@@ -22,7 +22,8 @@ export default defineConfig({
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
   },
   webServer: {
-    command: `rm -f ${database}* && tsx demo/seed.ts ${database} && next start -H 127.0.0.1 -p ${port}`,
+    // Connections stay open between a test's own requests: one closed as it is used again would be reset.
+    command: `rm -f ${database}* && tsx demo/seed.ts ${database} && next start -H 127.0.0.1 -p ${port} --keepAliveTimeout 600000`,
     url: `http://127.0.0.1:${port}/api/plans/celeriac-friday`,
     env: { MORTAR_DB: database, NEXT_TELEMETRY_DISABLED: '1' },
     reuseExistingServer: false,

@@ -49,6 +49,10 @@ test('a blank is picked for its place, and the drawing zooms', async ({ page }) 
   expect((await drawing.boundingBox())!.width).toBeGreaterThan(box.width * 1.5);
   await sheet.getByRole('button', { name: 'The whole sheet' }).click();
   expect((await drawing.boundingBox())!.width).toBeCloseTo(box.width, 0);
+  // It stays the same blank, at its new place, when the pattern moves under it.
+  await expect(sheet.getByRole('status')).toContainText('its mound 88 mm from the left end');
+  await type(page, 'Blank', '50');
+  await expect(sheet.getByRole('status')).toContainText('its mound 80 mm from the left end');
 });
 
 test('sheets two by two, folded long, or cut first change what a sheet gives', async ({ page }) => {

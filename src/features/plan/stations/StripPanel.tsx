@@ -1,7 +1,7 @@
 'use client';
 
 import { Maximize2, Minus, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { placesOf, type Place } from '@/core/layout/places';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
@@ -20,8 +20,12 @@ export function StripPanel() {
   const { plan, result, edit } = useEditor();
   const { text } = useUnits();
   const [zoom, setZoom] = useState(0);
-  const [picked, setPicked] = useState<Place | null>(null);
+  const [at, setPicked] = useState<Pick<Place, 'along' | 'across'> | null>(null);
   const { layout, sheet, trim, working: w } = result;
+  const places = useMemo(() => placesOf(layout.laying), [layout.laying]);
+  // By its count, so that it stays the same blank while the pattern moves under it.
+  const picked =
+    (at && places.find(({ along, across }) => along === at.along && across === at.across)) ?? null;
   if (sheet.count === 0) return <p>No dough, no sheet: give more in How many.</p>;
   if (layout.doesNotFit) {
     return (
@@ -66,7 +70,7 @@ export function StripPanel() {
         role="group"
         aria-label="Blanks: arrow keys go from one to the next"
         onKeyDown={(event) => {
-          const next = stepped(placesOf(laying), picked, event.key);
+          const next = stepped(places, picked, event.key);
           if (!next) return;
           event.preventDefault();
           setPicked(next);
@@ -98,7 +102,7 @@ export function StripPanel() {
       <p className="text-small text-ink-dim" role="status">
         {picked
           ? `Blank ${picked.along} along, ${picked.across} across: its mound ${text(picked.x, 'mm')} from the left end, ${text(picked.y, 'mm')} from the near edge.`
-          : `${patternText(placesOf(laying), text)} Point at a blank, or tap it, for its place.`}
+          : `${patternText(places, text)} Point at a blank, or tap it, for its place.`}
       </p>
       <p className="mt-2">
         {SHEET_WAY_NAMES[laying.way].name}: {SHEET_WAY_NAMES[laying.way].says}.{' '}
