@@ -1,4 +1,4 @@
-import { choose, expect, newPlan, openTab, saved, stored, test, type } from './kitchen';
+import { choose, expect, newPlan, openTab, saved, stored, test, type, tally } from './kitchen';
 
 test('the ladder says portions, passes, where to cut and where to stop', async ({ page }) => {
   const id = await newPlan(page, 'Ladder test');
@@ -142,4 +142,20 @@ test('trim rolled again says how it rolls: rest, stretch, thickness', async ({ p
   expect(await stretch(/^That trim/)).toBeLessThan(await stretch(/^Its trim/));
   await choose(page, 'Never');
   await expect(trim).not.toContainText('rolled at once');
+});
+
+test('what fails outside the piece is said first, on the slate and at the foot of a phone', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Sheet fails', { sheet: { widthMm: 50 } });
+  await page.goto(`/plans/${id}?at=shape`);
+  const slate = tally(page);
+  await expect(slate).toContainText(/Sheet fails\s*The blank needs 55 mm across/);
+  const [failure, verdict] = [
+    await slate.getByText('Sheet fails').boundingBox(),
+    await page.getByTestId('verdict').boundingBox(),
+  ];
+  expect(failure!.y).toBeLessThan(verdict!.y);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByRole('link', { name: /pieces/ })).toContainText('Sheet fails');
 });

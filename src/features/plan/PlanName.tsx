@@ -23,7 +23,7 @@ export function PlanName({ revision }: { revision: number }) {
             type="button"
             title="Rename"
             onClick={() => setDraft(plan.name)}
-            className="block min-h-[44px] max-w-[min(34rem,62vw)] truncate lg:max-w-[30vw]"
+            className="block min-h-[44px] max-w-[min(34rem,62vw)] truncate lg:max-w-[30vw] xl:max-w-[24vw]"
           >
             {plan.name}
           </button>

@@ -1,13 +1,14 @@
 'use client';
 
 import type { Working } from '@/core/working/working';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { applyChange } from '@/core/plan/remedies';
 import { STATIONS } from '@/core/plan/stations';
 import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from './editor/EditorContext';
-import { changeText, STATION_NAMES, stationAdvice, weakestText } from './words';
+import { changeText, STATION_NAMES, stationAdvice, weakestText, type WriteFigure } from './words';
 
 /** The tally: pieces, dough, filling, what is left, and the weakest link. Always in sight. */
 export function Tally() {
@@ -91,19 +92,43 @@ const Big = ({ working }: { working: Working }) => (
   </span>
 );
 
-/** The weakest link, what to do about it, and what else asks for a look. */
+/** Stations at which the plan fails whatever its piece is worth, each with what to do. */
+function failuresOf(result: PlanResult, write: WriteFigure) {
+  return STATIONS.flatMap((station) => {
+    const advice = stationAdvice(station, result, write);
+    return advice && result.stations[station].state === 'fails' ? [{ station, advice }] : [];
+  });
+}
+
+/** What fails, then the weakest link and what to do about it, then what else asks for a look. */
 function VerdictPanel() {
   const { result, edit } = useEditor();
   const { text } = useUnits();
   const { state, remedies, name } = result.weakestLink;
   const { title, says } = weakestText(result, text);
   const { mark, word } = STATE_WORDS[state];
+  const failures = failuresOf(result, text);
   const others = STATIONS.flatMap((station) => {
     const advice = stationAdvice(station, result, text);
-    return advice ? [{ station, advice }] : [];
+    return advice && result.stations[station].state !== 'fails' ? [{ station, advice }] : [];
   });
   return (
     <div className="mt-2" aria-live="polite">
+      {failures.length > 0 && (
+        <ul
+          className="grid gap-2 px-5 py-3 text-verdict-ink"
+          style={{ background: 'var(--verdict-fails)' }}
+        >
+          {failures.map(({ station, advice }) => (
+            <li key={station}>
+              <p className="text-small font-semibold">
+                <span aria-hidden>{STATE_WORDS.fails.mark}</span> {STATION_NAMES[station]} fails
+              </p>
+              <p className="leading-snug font-semibold">{advice}</p>
+            </li>
+          ))}
+        </ul>
+      )}
       <div
         className="px-5 py-3 text-verdict-ink"
         style={{ background: `var(--verdict-${state})` }}
@@ -111,7 +136,13 @@ function VerdictPanel() {
       >
         <p className="text-small font-semibold">
           <span aria-hidden>{mark}</span>{' '}
-          {state === 'holds' ? 'Holds. Weakest link' : state === 'edge' ? 'On the edge' : 'Fails'}
+          {state === 'holds'
+            ? failures.length
+              ? 'The piece itself holds'
+              : 'Holds. Weakest link'
+            : state === 'edge'
+              ? 'On the edge'
+              : 'Fails'}
           <span className="sr-only"> ({word})</span>
         </p>
         <p className="font-display text-[1.25rem] leading-tight font-semibold">
@@ -161,6 +192,7 @@ function VerdictPanel() {
 export function TallyLine() {
   const { result } = useEditor();
   const { text } = useUnits();
+  const [failure] = failuresOf(result, text);
   const { title } = weakestText(result, text);
   return (
     <a
@@ -180,7 +212,8 @@ export function TallyLine() {
         </span>
       </span>
       <span className="max-w-[42vw] text-right text-small leading-snug">
-        <StateMark state={result.weakestLink.state} slate /> {title}
+        <StateMark state={failure ? 'fails' : result.weakestLink.state} slate />{' '}
+        {failure ? `${STATION_NAMES[failure.station]} fails` : title}
       </span>
     </a>
   );
