@@ -158,4 +158,8 @@ test('what fails outside the piece is said first, on the slate and at the foot o
   expect(failure!.y).toBeLessThan(verdict!.y);
   await page.setViewportSize({ width: 390, height: 844 });
   await expect(page.getByRole('link', { name: /pieces/ })).toContainText('Sheet fails');
+  await page.goto('/');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Sheet fails' })).toContainText(
+    'Fails: it cannot be cut from its sheet',
+  );
 });

@@ -60,7 +60,7 @@ describe('any plan that the schema takes', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
         const plan = parsePlan(document);
-        const { pieces, portions, dough, filling, weakestLink } = evaluatePlan(plan);
+        const { pieces, portions, dough, filling, weakestLink, layout } = evaluatePlan(plan);
         const { remedies: _remedies, ...link } = weakestLink;
         expect(planTally(plan)).toEqual({
           pieces,
@@ -68,6 +68,7 @@ describe('any plan that the schema takes', () => {
           doughG: dough.totalG,
           fillingG: filling.totalG,
           weakestLink: link,
+          fits: layout.doesNotFit === null,
         });
       }),
       RUNS,

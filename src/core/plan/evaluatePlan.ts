@@ -25,6 +25,8 @@ export function planTally(plan: Plan, pantry: Pantry = startingPantry) {
     doughG: dough.inG,
     fillingG: filling.inG,
     weakestLink: weakestLink(makePiece(context.piece)),
+    /** Whether its blanks can be cut from its sheet at all. */
+    fits: context.laying.pieces > 0,
   };
 }
 

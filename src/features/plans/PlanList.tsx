@@ -35,6 +35,8 @@ export interface PlanSummary {
   readonly doughG: number;
   readonly fillingG: number;
   readonly state: State;
+  /** Its blanks can be cut from its sheet. */
+  readonly fits: boolean;
   readonly weakest: 'lip' | 'thinning';
   readonly margin: number;
   readonly madeTimes: number;
@@ -83,7 +85,9 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
       <p className="col-span-2 col-start-2 text-small md:col-auto">
         <StateMark state={plan.state} />{' '}
         {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
-        {plan.weakest === 'lip' ? 'lip' : 'dough over the top'} {plan.margin.toFixed(2)}
+        {plan.fits
+          ? `${plan.weakest === 'lip' ? 'lip' : 'dough over the top'} ${plan.margin.toFixed(2)}`
+          : 'it cannot be cut from its sheet'}
         <span className="sr-only"> ({STATE_WORDS[plan.state].word})</span>
       </p>
       <div className="col-start-3 row-start-1 md:col-start-5">

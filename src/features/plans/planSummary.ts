@@ -10,7 +10,7 @@ export function planSummary(
   made: { times: number; madeOn: string } | undefined,
   pantry: Pantry,
 ): PlanSummary {
-  const { pieces, portions, doughG, fillingG, weakestLink } = planTally(plan, pantry);
+  const { pieces, portions, doughG, fillingG, weakestLink, fits } = planTally(plan, pantry);
   return {
     id,
     name: plan.name,
@@ -21,7 +21,8 @@ export function planSummary(
     portions,
     doughG,
     fillingG,
-    state: weakestLink.state,
+    state: fits ? weakestLink.state : 'fails',
+    fits,
     weakest: weakestLink.name,
     margin: weakestLink.margin,
     madeTimes: made?.times ?? 0,
