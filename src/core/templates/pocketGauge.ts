@@ -1,5 +1,5 @@
-import type { FlatBlank } from '../shapes/drawing';
-import { PAPERS, type Mark, type PaperId, type TemplatePage } from './page';
+import type { FlatBlank, Outline, Point } from '../shapes/drawing';
+import { PAPERS, type Mark, type Paper, type PaperId, type TemplatePage } from './page';
 import { rulerMarks } from './ruler';
 
 /** What a gauge shows round one mound. */
@@ -20,8 +20,9 @@ const EDGE = 15;
 const FOOT = 24;
 const TOP = 24;
 const TEXT_MM = 3.6;
-/** Room for the lines beside a blank. */
+/** Room for the lines beside a blank, or below it. */
 const SAID_MM = 62;
+const SAID_BELOW_MM = 28;
 
 const say = (
   x: number,
@@ -38,11 +39,12 @@ export function pocketGauge(from: GaugeInput): TemplatePage[] {
   const { widthMm, heightMm } = PAPERS[from.paper];
   const pages: Mark[][] = [[]];
   const put = (...marks: Mark[]) => pages[pages.length - 1]!.push(...marks);
-  const piece = pieceMarks(from, widthMm);
+  const piece = pieceMarks(from, PAPERS[from.paper]);
   put(...piece.marks);
 
   let x = EDGE;
   let y = piece.bottomY + 12;
+  if (y + 6 > heightMm - FOOT) y = nextPage(pages);
   put(say(EDGE, y, 'Doses, as they settle', { bold: true }));
   y += 6;
   let tallest = 0;
@@ -89,22 +91,28 @@ function nextPage(pages: Mark[][]): number {
 /** The blank with its mound, the mound as laid, and the lip it needs; beside or below them, which is which. */
 function pieceMarks(
   { blank, laidMm, settledMm, neededLipMm }: GaugeInput,
-  widthMm: number,
+  { widthMm, heightMm }: Paper,
 ): { marks: Mark[]; bottomY: number } {
   const [mx, my] = blank.moundAt;
-  // What no page holds belongs to a piece that fails, and is left out; the plan says so.
-  const fits = (r: number) => 2 * r <= widthMm - 2 * EDGE;
-  const drawn = [laidMm, settledMm + neededLipMm].filter(fits);
-  const mound = fits(settledMm) ? blank.mound : [];
-  const reach = Math.max(0, ...drawn);
-  const drawnPoints = [...blank.outline, ...mound];
-  const xs = [...drawnPoints.map(([x]) => x), mx - reach, mx + reach];
-  const ys = [...drawnPoints.map(([, y]) => y), my - reach, my + reach];
-  const left = Math.min(...xs);
-  const high = Math.max(...ys);
-  const at = ([x, y]: readonly [number, number]) => [EDGE + x - left, TOP + high - y] as const;
-  const right = EDGE + Math.max(...xs) - left;
-  const bottom = TOP + high - Math.min(...ys);
+  let drawn = boxOf(blank.outline);
+  /** Takes more into the drawing where the page still holds it: what it does not belongs to a piece that fails. */
+  const take = (points: Outline): boolean => {
+    const box = boxOf([...points, drawn.low, drawn.high]);
+    const [w, h] = [box.high[0] - box.low[0], box.high[1] - box.low[1]];
+    if (w > widthMm - 2 * EDGE || h > heightMm - TOP - FOOT - SAID_BELOW_MM) return false;
+    drawn = box;
+    return true;
+  };
+  const mound = take(blank.mound) ? blank.mound : [];
+  const rings = [laidMm, settledMm + neededLipMm].filter((r) =>
+    take([
+      [mx - r, my - r],
+      [mx + r, my + r],
+    ]),
+  );
+  const at = ([x, y]: Point) => [EDGE + x - drawn.low[0], TOP + drawn.high[1] - y] as const;
+  const right = EDGE + drawn.high[0] - drawn.low[0];
+  const bottom = TOP + drawn.high[1] - drawn.low[1];
   const beside = right + 8 + SAID_MM <= widthMm;
   const [sayX, sayY] = beside ? [right + 8, (TOP + bottom) / 2 - 8] : [EDGE, bottom + 8];
   const [cx, cy] = at(blank.moundAt);
@@ -113,7 +121,7 @@ function pieceMarks(
     ...(mound.length
       ? [{ kind: 'outline', points: mound.map(at), line: 'mound', fill: '#e8e3d2' } as const]
       : []),
-    ...drawn.map((r): Mark => ({
+    ...rings.map((r): Mark => ({
       kind: 'circle',
       x: cx,
       y: cy,
@@ -126,4 +134,14 @@ function pieceMarks(
     say(sayX, sayY + 18, 'Firm line: the blank'),
   ];
   return { marks, bottomY: Math.max(bottom, sayY + 18) };
+}
+
+/** Lower left and upper right corner of some points. */
+function boxOf(points: Outline): { readonly low: Point; readonly high: Point } {
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  return {
+    low: [Math.min(...xs), Math.min(...ys)],
+    high: [Math.max(...xs), Math.max(...ys)],
+  };
 }
