@@ -2,6 +2,7 @@
 const config = {
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/scripts/propertySeed.ts'],
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
