@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
+import { refusalOf } from '../testing/refusal';
 import { readAt, writeAt } from './at';
 import { comparePlans } from './comparePlans';
 import { parsePlan } from './parsePlan';
-import { PlanError } from './planError';
 import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
 import type { Plan } from './schema';
 
@@ -41,16 +41,6 @@ const PATHS = (Object.keys(PLAN_FIELDS) as PlanFieldPath[]).filter(
 /** A shape allows less than the document does: its own range is tried elsewhere. */
 const OF_SHAPE = /^shape\.(sizeMm|pitchMm|acrossMm|pocketMm|depthMm)$/;
 
-const refusal = (plan: unknown): PlanError => {
-  try {
-    parsePlan(plan);
-  } catch (error) {
-    if (error instanceof PlanError) return error;
-    throw error;
-  }
-  throw new Error('was taken');
-};
-
 describe.each(PATHS)('%s', (path) => {
   const { min, max, label, whole } = PLAN_FIELDS[path] as {
     min: number;
@@ -61,12 +51,12 @@ describe.each(PATHS)('%s', (path) => {
 
   it('is refused outside its range, by its name and the range', () => {
     for (const value of [min - 1, max + 1, Number.NaN, '7', null]) {
-      const error = refusal(writeAt(full, path, value));
+      const error = refusalOf(writeAt(full, path, value));
       expect(error.path).toBe(path);
       expect(error.message).toContain(label);
       expect(error.message).toContain(`from ${min} to ${max}`);
     }
-    if (whole) expect(refusal(writeAt(full, path, min + 0.5)).message).toContain('whole number');
+    if (whole) expect(refusalOf(writeAt(full, path, min + 0.5)).message).toContain('whole number');
   });
 
   it('is taken at both ends of it', () => {
@@ -108,7 +98,7 @@ describe('what is tied to something else', () => {
     ['filling.cookedOffG', 40_000, /cooked off|water/i],
     ['shape.sizeMm', 20, /Blank of square ravioli must be a number from 25 to 120 mm, not 20/],
   ] as const)('%s of %d is refused with its reason', (path, value, message) => {
-    const error = refusal(writeAt(full, path, value));
+    const error = refusalOf(writeAt(full, path, value));
     expect(error.message).toMatch(message);
     expect(error.path).toBe(path);
   });

@@ -3,47 +3,32 @@ import { parsePlan } from '@/core/plan/parsePlan';
 import type { Plan } from '@/core/plan/schema';
 import { planWith } from '@/core/testing/plans';
 import { advance, redo, startHistory, undo } from './history';
-import { createPlanEditor, type EditorWorld, type SaveAnswer } from './planEditor';
+import { createPlanEditor, type SaveAnswer } from './planEditor';
+import { testWorld } from './testWorld';
 
 const start = planWith();
 const dosed = (plan: Plan, doseG: number): Plan => ({ ...plan, shape: { ...plan.shape, doseG } });
 
-/** A world whose clock, timers, drawer and store are all in the test's hands. */
+/** A world in the test's hands, with a store that answers as it is told. */
 function standIn(answers: SaveAnswer[] = []) {
-  let now = 0;
-  let timers: { at: number; run: () => void }[] = [];
-  let drawer: string | null = null;
   const sent: { plan: Plan; baseEdition: number }[] = [];
-  const world: EditorWorld = {
+  const { world, drawer, put, pass } = testWorld({
     async send(save) {
       sent.push(save);
       return answers.shift() ?? { kind: 'saved', edition: save.baseEdition + 1, revision: 1 };
     },
-    drawer: {
-      read: () => drawer,
-      write: (text) => (drawer = text),
-      clear: () => (drawer = null),
-    },
-    now: () => now,
-    later(run, ms) {
-      const timer = { at: now + ms, run };
-      timers.push(timer);
-      return () => (timers = timers.filter((each) => each !== timer));
-    },
-    sitting: 's',
-    check: (plan) => plan,
     loadReader: async () => parsePlan,
-  };
+  });
   return {
     world,
     sent,
-    inDrawer: () => (drawer ? (JSON.parse(drawer) as { plan: Plan }).plan : null),
-    put: (text: string) => (drawer = text),
+    inDrawer: () => {
+      const text = drawer();
+      return text ? (JSON.parse(text) as { plan: Plan }).plan : null;
+    },
+    put,
     async pass(ms: number) {
-      now += ms;
-      const due = timers.filter(({ at }) => at <= now);
-      timers = timers.filter(({ at }) => at > now);
-      due.forEach(({ run }) => run());
+      pass(ms);
       for (let i = 0; i < 5; i += 1) await Promise.resolve();
     },
   };

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { Plan } from '@/core/plan/schema';
 import { planWith } from '@/core/testing/plans';
-import { createPlanEditor, type EditorWorld, type SaveAnswer } from './planEditor';
+import { createPlanEditor, type SaveAnswer } from './planEditor';
+import { testWorld } from './testWorld';
 
 const start = planWith();
 const dosed = (plan: Plan, doseG: number): Plan => ({ ...plan, shape: { ...plan.shape, doseG } });
@@ -77,26 +78,10 @@ function store() {
 
 function open() {
   const server = store();
-  let now = 0;
-  let timers: { at: number; run: () => void }[] = [];
-  let drawer: string | null = null;
-  const world: EditorWorld = {
+  const { world, drawer, pass } = testWorld({
     send: (save) => server.send(save),
-    drawer: {
-      read: () => drawer,
-      write: (text) => (drawer = text),
-      clear: () => (drawer = null),
-    },
-    now: () => now,
-    later(run, ms) {
-      const timer = { at: now + ms, run };
-      timers.push(timer);
-      return () => (timers = timers.filter((each) => each !== timer));
-    },
-    sitting: 's',
-    check: (plan) => plan,
     loadReader: async () => (document) => document as Plan,
-  };
+  });
   const editor = createPlanEditor(world, { plan: start, edition: 1, revision: 1 });
   const settle = async () => {
     for (let i = 0; i < 8; i += 1) await Promise.resolve();
@@ -104,14 +89,14 @@ function open() {
   return {
     server,
     editor,
-    kept: () => (drawer ? (JSON.parse(drawer) as { plan: Plan }).plan.shape.doseG : null),
+    kept: () => {
+      const text = drawer();
+      return text ? (JSON.parse(text) as { plan: Plan }).plan.shape.doseG : null;
+    },
     settle,
     async wait(ms: number) {
-      now += ms;
-      const due = timers.filter(({ at }) => at <= now);
-      timers = timers.filter(({ at }) => at > now);
       server.answer();
-      due.forEach(({ run }) => run());
+      pass(ms);
       await settle();
     },
   };

@@ -1,0 +1,36 @@
+import type { EditorWorld } from './planEditor';
+
+/** For tests: a world whose clock, timers and drawer are in the test's hands; the store and the reader are its own. */
+export function testWorld(own: Pick<EditorWorld, 'send' | 'loadReader'>) {
+  let now = 0;
+  let timers: { at: number; run: () => void }[] = [];
+  let drawer: string | null = null;
+  const world: EditorWorld = {
+    ...own,
+    drawer: {
+      read: () => drawer,
+      write: (text) => (drawer = text),
+      clear: () => (drawer = null),
+    },
+    now: () => now,
+    later(run, ms) {
+      const timer = { at: now + ms, run };
+      timers.push(timer);
+      return () => (timers = timers.filter((each) => each !== timer));
+    },
+    sitting: 's',
+    check: (plan) => plan,
+  };
+  return {
+    world,
+    drawer: () => drawer,
+    put: (text: string) => (drawer = text),
+    /** Moves the clock on and runs what falls due. */
+    pass(ms: number) {
+      now += ms;
+      const due = timers.filter(({ at }) => at <= now);
+      timers = timers.filter(({ at }) => at > now);
+      due.forEach(({ run }) => run());
+    },
+  };
+}
