@@ -92,12 +92,16 @@ const Big = ({ working }: { working: Working }) => (
   </span>
 );
 
-/** Stations at which the plan fails whatever its piece is worth, each with what to do. */
-function failuresOf(result: PlanResult, write: WriteFigure) {
-  return STATIONS.flatMap((station) => {
+/** What the stations ask for beside the piece: those that fail whatever it is worth, and the others. */
+function asksOf(result: PlanResult, write: WriteFigure) {
+  const asks = STATIONS.flatMap((station) => {
     const advice = stationAdvice(station, result, write);
-    return advice && result.stations[station].state === 'fails' ? [{ station, advice }] : [];
+    return advice ? [{ station, advice, state: result.stations[station].state }] : [];
   });
+  return {
+    failures: asks.filter(({ state }) => state === 'fails'),
+    others: asks.filter(({ state }) => state !== 'fails'),
+  };
 }
 
 /** What fails, then the weakest link and what to do about it, then what else asks for a look. */
@@ -107,11 +111,7 @@ function VerdictPanel() {
   const { state, remedies, name } = result.weakestLink;
   const { title, says } = weakestText(result, text);
   const { mark, word } = STATE_WORDS[state];
-  const failures = failuresOf(result, text);
-  const others = STATIONS.flatMap((station) => {
-    const advice = stationAdvice(station, result, text);
-    return advice && result.stations[station].state !== 'fails' ? [{ station, advice }] : [];
-  });
+  const { failures, others } = asksOf(result, text);
   return (
     <div className="mt-2" aria-live="polite">
       {failures.length > 0 && (
@@ -173,9 +173,9 @@ function VerdictPanel() {
       </div>
       {others.length > 0 && (
         <ul className="grid gap-2 px-5 py-4">
-          {others.map(({ station, advice }) => (
+          {others.map(({ station, advice, state: asks }) => (
             <li key={station} className="flex gap-2">
-              <StateMark state={result.stations[station].state} slate />
+              <StateMark state={asks} slate />
               <span>
                 <span className="sr-only">{STATION_NAMES[station]}: </span>
                 {advice}
@@ -192,7 +192,7 @@ function VerdictPanel() {
 export function TallyLine() {
   const { result } = useEditor();
   const { text } = useUnits();
-  const [failure] = failuresOf(result, text);
+  const [failure] = asksOf(result, text).failures;
   const { title } = weakestText(result, text);
   return (
     <a
