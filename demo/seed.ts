@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { allRows, readIngredients } from '../src/core/formats/tablesCsv';
 import { kitchenSchema } from '../src/core/kitchen/kitchen';
 import { logEntrySchema } from '../src/core/log/logEntry';
-import { parsePlan } from '../src/core/plan/parsePlan';
+import { parsePlan } from '../src/core/plan/document/parsePlan';
 import { openDatabase } from '../src/server/db/database';
 import { plans } from '../src/server/db/schema';
 import { saveKitchen } from '../src/server/repositories/kitchen';

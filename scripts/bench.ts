@@ -4,23 +4,25 @@ import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { Bench } from 'tinybench';
+import { startingBasis } from '../src/core/basis/basis';
 import { startingPantry } from '../src/core/composition/pantry';
 import { searchIngredients } from '../src/core/composition/search';
 import { eggOptions } from '../src/core/dough/eggOptions';
 import { layingOf } from '../src/core/layout/laying';
 import { placesOf } from '../src/core/layout/places';
-import { compareShapes } from '../src/core/plan/compareShapes';
-import { typedPiece } from '../src/core/plan/context';
-import { deadHeats } from '../src/core/plan/deadHeats';
-import { evaluatePlan, planFigures } from '../src/core/plan/evaluatePlan';
-import { ladderOfPlan } from '../src/core/plan/ladderOfPlan';
-import { layingFor } from '../src/core/plan/layingFor';
-import { templatePages, wholeSheetPage } from '../src/core/plan/templatesOfPlan';
+import { compareShapes } from '../src/core/plan/questions/compareShapes';
+import { typedPiece } from '../src/core/plan/model/piece';
+import { deadHeats } from '../src/core/plan/questions/deadHeats';
+import { evaluatePlan } from '../src/core/plan/evaluatePlan';
+import { ladderOf } from '../src/core/plan/model/ladder';
+import { modelOf } from '../src/core/plan/model/model';
+import { layingFor } from '../src/core/plan/model/laying';
+import { templatePages, wholeSheetPage } from '../src/core/plan/questions/templatesOfPlan';
 import { pageSvg } from '../src/core/templates/svg';
-import { dryingRemedies } from '../src/core/plan/fillingRemedies';
-import { parsePlan } from '../src/core/plan/parsePlan';
-import type { Plan } from '../src/core/plan/schema';
-import { startingPlans } from '../src/core/plan/startingPlans';
+import { dryingRemedies } from '../src/core/plan/questions/fillingRemedies';
+import { parsePlan } from '../src/core/plan/document/parsePlan';
+import type { Plan } from '../src/core/plan/document/schema';
+import { startingPlans } from '../src/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '../src/core/shapes/families';
 import { planSummary } from '../src/features/plans/planSummary';
 import { openDatabase } from '../src/server/db/database';
@@ -121,7 +123,7 @@ async function core() {
   };
   await time(REMEDIES_MS, {
     'remedies for a wet filling of five ingredients': () =>
-      void dryingRemedies(wet, 0.02, startingPantry),
+      void dryingRemedies(wet, 0.02, startingBasis),
   });
 }
 
@@ -140,29 +142,29 @@ async function layouts() {
   };
   const usual = layingFor(
     startingPlans.ravioliRound,
-    typedPiece(startingPlans.ravioliRound, startingPantry),
+    typedPiece(startingPlans.ravioliRound, startingBasis),
   );
   await time(LAYOUT_MS, {
     'layout of one sheet, with every place': () => void placesOf(layingOf(usual)),
     'layout of 3,000 discs, with every place': () => void placesOf(layingOf(wide)),
-    'ladder of passes': () => void ladderOfPlan(startingPlans.ravioliSquare, squareFigures),
+    'ladder of passes': () => void ladderOf(squareModel),
   });
   const dead = both(startingPlans.ravioliSquare, 640, 820);
   const sizesMm = Array.from({ length: 60 }, (_, i) => 35 + i);
   await time(SEARCH_BANDS_MS, {
     'dead heat over all bands, 60 sizes by 5 thicknesses': () =>
-      void deadHeats(dead, startingPantry, {
+      void deadHeats(dead, startingBasis, {
         sizesMm,
         thicknessesMm: [0.6, 0.7, 0.8, 0.9, 1.0],
       }),
     'thirteen shapes compared': () =>
-      void compareShapes(startingPlans.ravioliSquare, squareFigures, startingPantry),
+      void compareShapes(startingPlans.ravioliSquare, startingBasis),
   });
   const pages = (template: 'sheet' | 'gauge') =>
-    templatePages(startingPlans.ravioliRound, startingPantry, { template, paper: 'a4' });
+    templatePages(startingPlans.ravioliRound, startingBasis, { template, paper: 'a4' });
   await time(TEMPLATES_MS, {
     'sheet template as SVG': () =>
-      void pageSvg(wholeSheetPage(startingPlans.ravioliRound, startingPantry)!),
+      void pageSvg(wholeSheetPage(startingPlans.ravioliRound, startingBasis)!),
     'sheet and gauge tiled over A4': () => void [pages('sheet'), pages('gauge')],
   });
   const from = performance.now();
@@ -177,7 +179,7 @@ async function layouts() {
   });
 }
 
-const squareFigures = planFigures(startingPlans.ravioliSquare, startingPantry);
+const squareModel = modelOf(startingPlans.ravioliSquare, startingBasis);
 
 /** A yolk-rich dough for a large service. */
 const large: Plan = {
@@ -235,7 +237,7 @@ async function store() {
       savePlan(db, { id: 'p0', plan: next, baseEdition: edition, sitting: 'bench', now });
     },
     'list of 60 plans read and worked out': () =>
-      listPlans(db, 'current').forEach((stored) => planSummary(stored, undefined, startingPantry)),
+      listPlans(db, 'current').forEach((stored) => planSummary(stored, undefined, startingBasis)),
   });
   saveRows(db, 'ingredients', manyRows, now);
   await time(ACTION_MS, {

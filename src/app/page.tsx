@@ -4,7 +4,7 @@ import { PlanList } from '@/features/plans/PlanList';
 import { planSummary } from '@/features/plans/planSummary';
 import { database } from '@/server/db/database';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { countShelves, lastMade, listPlans, type PlanShelf } from '@/server/repositories/plans';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
@@ -30,8 +30,8 @@ export default async function Page({ searchParams }: Props) {
   const db = database();
   const counts = countShelves(db);
   const made = lastMade(db);
-  const pantry = getPantry(db);
-  const plans = listPlans(db, shelf).map((plan) => planSummary(plan, made.get(plan.id), pantry));
+  const basis = getBasis(db);
+  const plans = listPlans(db, shelf).map((plan) => planSummary(plan, made.get(plan.id), basis));
   return (
     <>
       <BenchBar />

@@ -1,4 +1,5 @@
 /** The command line over the core. Usage: npm run -s mortar -- plan|calc FILE.json, or schema plan. */
+import { basisWith } from '../core/basis/basis';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import * as z from 'zod';
@@ -7,12 +8,11 @@ import type { Ingredient, Preparation } from '../core/composition/ingredient';
 import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';
 import { placesOf } from '../core/layout/places';
-import { cautionsFor } from '../core/plan/cautions';
+import { cautionsFor } from '../core/plan/questions/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
-import { ladderOfPlan } from '../core/plan/ladderOfPlan';
-import { parsePlan } from '../core/plan/parsePlan';
-import { PlanError } from '../core/plan/planError';
-import { planSchema, type Plan } from '../core/plan/schema';
+import { parsePlan } from '../core/plan/document/parsePlan';
+import { PlanError } from '../core/plan/document/planError';
+import { planSchema, type Plan } from '../core/plan/document/schema';
 import { FieldError } from '../core/range';
 
 const USAGE = `Usage:
@@ -70,11 +70,10 @@ function print(value: unknown): void {
 
 /** A plan's result, with the passes, every blank's place, and the cautions that go with it. */
 function printPlan(plan: Plan, pantry: Pantry): void {
-  const result = evaluatePlan(plan, pantry);
+  const result = evaluatePlan(plan, basisWith(pantry));
   print({
     ...result,
     layout: { ...result.layout, places: placesOf(result.layout.laying) },
-    ladder: ladderOfPlan(plan, result),
     cautions: cautionsFor(plan, pantry),
   });
 }

@@ -1,6 +1,6 @@
 import type * as z from 'zod';
-import { firstIssue } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
+import { firstIssue } from '@/core/plan/document/parsePlan';
+import { PlanError } from '@/core/plan/document/planError';
 
 /**
  * Checks what came in from outside against its schema.

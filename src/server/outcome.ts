@@ -1,4 +1,4 @@
-import { PlanError } from '@/core/plan/planError';
+import { PlanError } from '@/core/plan/document/planError';
 import { FieldError } from '@/core/range';
 import { NotFoundError } from './repositories/notFound';
 

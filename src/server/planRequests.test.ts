@@ -1,6 +1,6 @@
 import { startingPantry } from '@/core/composition/pantry';
 import { planWith } from '@/core/testing/plans';
-import { PlanError } from '@/core/plan/planError';
+import { PlanError } from '@/core/plan/document/planError';
 import { outcome } from './outcome';
 import { answer, parseSave, readBody } from './planRequests';
 import { NotFoundError } from './repositories/notFound';

@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import type { Pantry } from '@/core/composition/pantry';
 import { oneOf } from '@/core/fields';
-import { parsePlan } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
-import { TEMPLATES } from '@/core/plan/templatesOfPlan';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { PlanError } from '@/core/plan/document/planError';
+import { TEMPLATES } from '@/core/plan/questions/templatesOfPlan';
 import { check } from './check';
 import { NotFoundError } from './repositories/notFound';
 

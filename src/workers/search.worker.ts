@@ -1,9 +1,9 @@
+import { basisWith } from '../core/basis/basis';
 import { expose } from 'comlink';
 import { pantryWith, type PantryRows } from '../core/composition/pantry';
-import { compareShapes, type ShapeOutcome } from '../core/plan/compareShapes';
-import { deadHeats, type HeatOption, type HeatSearch } from '../core/plan/deadHeats';
-import { planFigures } from '../core/plan/evaluatePlan';
-import type { Plan } from '../core/plan/schema';
+import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
+import { deadHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/deadHeats';
+import type { Plan } from '../core/plan/document/schema';
 import { READY } from './ready';
 
 /** Told how far a search is: done, of how many. */
@@ -16,11 +16,13 @@ const search = {
     bands: Omit<HeatSearch, 'onProgress'>,
     onProgress: OnProgress,
   ): HeatOption[] {
-    return deadHeats(plan, pantryWith(rows), { ...bands, onProgress: nowAndThen(onProgress) });
+    return deadHeats(plan, basisWith(pantryWith(rows)), {
+      ...bands,
+      onProgress: nowAndThen(onProgress),
+    });
   },
   compareShapes(plan: Plan, rows: PantryRows, onProgress: OnProgress): ShapeOutcome[] {
-    const pantry = pantryWith(rows);
-    return compareShapes(plan, planFigures(plan, pantry), pantry, nowAndThen(onProgress));
+    return compareShapes(plan, basisWith(pantryWith(rows)), nowAndThen(onProgress));
   },
 };
 

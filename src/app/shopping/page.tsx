@@ -3,7 +3,8 @@ import { planFigures } from '@/core/plan/evaluatePlan';
 import { planNeeds } from '@/core/shopping/shoppingList';
 import { ShoppingPage } from '@/features/shopping/ShoppingPage';
 import { database } from '@/server/db/database';
-import { getPantry, ownRows } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
+import { ownRows } from '@/server/repositories/pantry';
 import { listPlans } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Shopping' };
@@ -15,9 +16,9 @@ interface Props {
 export default async function Page({ searchParams }: Props) {
   const { plans: asked } = await searchParams;
   const db = database();
-  const pantry = getPantry(db);
+  const basis = getBasis(db);
   const plans = listPlans(db, 'current').map(({ id, plan }) => {
-    const result = planFigures(plan, pantry);
+    const result = planFigures(plan, basis);
     return { id, pieces: result.pieces, ...planNeeds(plan, result) };
   });
   const wanted = typeof asked === 'string' ? asked.split(',') : null;

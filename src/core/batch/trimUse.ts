@@ -1,18 +1,16 @@
+import { startingRules, type Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 import { TRIM_USABLE } from './yield';
 
 /** What becomes of the last trim. */
 export type TrimUse = 'ribbons' | 'soup' | 'waste';
 
-/** Fresh dough to a portion, g: ribbon noodles as a plate, squares in a bowl of soup. Rule. */
-export const TRIM_PORTION_G = { ribbons: 90, soup: 40 } as const;
-
 /**
  * Whole portions that a weight of trim gives; 0 when it is thrown out. Rule on a portion's weight.
  * @example trimPortions(214, 'ribbons') // 2
  */
-export const trimPortions = (g: number, use: TrimUse): number =>
-  use === 'waste' ? 0 : Math.floor(g / TRIM_PORTION_G[use] + 1e-9);
+export const trimPortions = (g: number, use: TrimUse, rules: Rules = startingRules): number =>
+  use === 'waste' ? 0 : Math.floor(g / rules[`batch.${use}`].value + 1e-9);
 
 /**
  * Trim as noodles: what of it is fit to use, and the portions it gives. Rule. Checked entry for calculators.
@@ -23,7 +21,7 @@ export const trimPortions = (g: number, use: TrimUse): number =>
  */
 export function trimToNoodles({
   trimG,
-  portionG = TRIM_PORTION_G.ribbons,
+  portionG = startingRules['batch.ribbons'].value,
 }: {
   trimG: number;
   portionG?: number | undefined;

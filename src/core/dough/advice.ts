@@ -1,4 +1,5 @@
-import { REFERENCE_GLUTEN, type DoughMakeup } from './makeup';
+import { startingRules, type Rules } from '../basis/rules';
+import type { DoughMakeup } from './makeup';
 
 /** Something this very dough will do, and what helps. */
 export interface DoughAdvice {
@@ -14,13 +15,15 @@ export interface DoughAdvice {
 export function doughAdvice(
   { glutenRatio, fibreShare, yolkShare, fatShare, saltShare, glutenFreeShare }: DoughMakeup,
   groups: ReadonlySet<string>,
+  rules: Rules = startingRules,
 ): DoughAdvice[] {
+  const reference = rules['dough.gluten.reference'].value;
   const found: DoughAdvice[] = [];
   const say = (id: string, when: boolean, says: string) => when && found.push({ id, says });
-  const strength = Math.round((100 * glutenRatio) / REFERENCE_GLUTEN);
+  const strength = Math.round((100 * glutenRatio) / reference);
   say(
     'weak',
-    glutenRatio < 0.75 * REFERENCE_GLUTEN,
+    glutenRatio < 0.75 * reference,
     `Weak gluten, ${strength} % of a wheat sheet: roll it a step thicker, handle it in short lengths, or mix in strong flour.`,
   );
   say(

@@ -2,7 +2,8 @@ import { findIngredient, type Pantry } from '../composition/pantry';
 import { requireInRange } from '../range';
 import type { EggContents } from './eggSizes';
 import { EGG_WHOLE, EGG_YOLK } from './makeup';
-import { HYDRATION_BAND, targetHydration, type DoughStyle } from './targetHydration';
+import { startingRules, type Rules } from '../basis/rules';
+import { targetHydration, type DoughStyle } from './targetHydration';
 
 /** What goes with a gram of flour, whatever the eggs. */
 export interface FlourBlend {
@@ -51,9 +52,6 @@ export interface EggOption {
   readonly error: number;
 }
 
-/** One unit of error: this much off in hydration, in yolk share, in the share of plain water. */
-const UNIT = { hydration: HYDRATION_BAND, yolk: 0.1, water: 0.1 } as const;
-
 /** Above this eggs are weighed, not counted, g of flour or dough. */
 export const MOST_G = 20_000;
 
@@ -65,7 +63,21 @@ export interface EggLimits {
   readonly within?: number;
   /** Only those that meet the hydration wanted, none too wet. */
   readonly exact?: boolean;
+  readonly rules?: Rules;
 }
+
+/** One unit of error: this much off in hydration, in yolk share, in the share of plain water. */
+interface ErrorUnits {
+  readonly hydration: number;
+  readonly yolk: number;
+  readonly water: number;
+}
+
+const unitsOf = (rules: Rules): ErrorUnits => ({
+  hydration: rules['dough.band.half'].value,
+  yolk: rules['dough.eggs.yolkUnit'].value,
+  water: rules['dough.eggs.waterUnit'].value,
+});
 
 /** Meeting a hydration to this is meeting it. */
 const EXACT = 1e-6;
@@ -96,14 +108,15 @@ interface Liquids {
 export function eggOptions(
   wish: EggWish,
   pantry: Pantry,
-  { most = 8, within = Infinity, exact = false }: EggLimits = {},
+  { most = 8, within = Infinity, exact = false, rules = startingRules }: EggLimits = {},
 ): EggOption[] {
+  const UNIT = unitsOf(rules);
   checkWish(wish);
   const { given, egg } = wish;
   const whole = findIngredient(pantry, EGG_WHOLE);
   const yolk = findIngredient(pantry, EGG_YOLK);
   const wantedYolk = wish.yolkShare ?? egg.yolkG / egg.eggG;
-  const aims = aimRange(wish);
+  const aims = aimRange(wish, rules);
   const best: EggOption[] = [];
   const worst = () => (best.length < most ? within : best[most - 1]!.error);
   const yolkError = (eggs: number, yolks: number) =>
@@ -119,10 +132,10 @@ export function eggOptions(
       solidsG: wholeG * (1 - whole.water) + yolkG * (1 - yolk.water),
     };
     const ofYolk = yolkError(eggs, yolks);
-    if (ofYolk + leastError(wish, liquids, aims) >= worst()) return;
-    const made = solve(wish, liquids, aims);
+    if (ofYolk + leastError(wish, liquids, aims, UNIT) >= worst()) return;
+    const made = solve(wish, liquids, aims, rules);
     if (!made) return;
-    const target = targetFor(wish, liquids, made.flourG);
+    const target = targetFor(wish, liquids, made.flourG, rules);
     const off = Math.abs(made.hydration - (wish.aim ?? target));
     if (exact && off > EXACT) return;
     const error =
@@ -183,20 +196,31 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
 }
 
 /** The least and the most that the hydration wanted can be, over every amount of egg. */
-function aimRange({ aim, blend: { absorption }, style }: EggWish): readonly [number, number] {
+function aimRange(
+  { aim, blend: { absorption }, style }: EggWish,
+  rules: Rules,
+): readonly [number, number] {
   if (aim !== undefined) return [aim, aim];
   return [
-    targetHydration({ eggSolidsRatio: Infinity, absorption, style }),
-    targetHydration({ eggSolidsRatio: 0, absorption, style }),
+    targetHydration({ eggSolidsRatio: Infinity, absorption, style }, rules),
+    targetHydration({ eggSolidsRatio: 0, absorption, style }, rules),
   ];
 }
 
-const targetFor = ({ blend, style }: EggWish, liquids: Liquids, flourG: number): number =>
-  targetHydration({
-    eggSolidsRatio: liquids.solidsG / flourG + blend.othersEggSolidsG,
-    absorption: blend.absorption,
-    style,
-  });
+const targetFor = (
+  { blend, style }: EggWish,
+  liquids: Liquids,
+  flourG: number,
+  rules: Rules,
+): number =>
+  targetHydration(
+    {
+      eggSolidsRatio: liquids.solidsG / flourG + blend.othersEggSolidsG,
+      absorption: blend.absorption,
+      style,
+    },
+    rules,
+  );
 
 interface Made {
   readonly flourG: number;
@@ -242,7 +266,12 @@ function doughAt(
 }
 
 /** No less error in water and hydration than this, whatever the target turns out to be. */
-function leastError(wish: EggWish, eggs: Liquids, [low, high]: readonly [number, number]): number {
+function leastError(
+  wish: EggWish,
+  eggs: Liquids,
+  [low, high]: readonly [number, number],
+  UNIT: ErrorUnits,
+): number {
   const wettest = doughAt(high, wish, eggs);
   if (!wettest) return Infinity;
   const driest = low === high ? wettest : (doughAt(low, wish, eggs) ?? wettest);
@@ -257,7 +286,12 @@ function leastError(wish: EggWish, eggs: Liquids, [low, high]: readonly [number,
  * The dough whose hydration is the one wanted of it. Its target moves with the flour: more water asks
  * for less flour, which makes the eggs count for more and the target fall, so that there is one answer.
  */
-function solve(wish: EggWish, eggs: Liquids, [low, high]: readonly [number, number]): Made | null {
+function solve(
+  wish: EggWish,
+  eggs: Liquids,
+  [low, high]: readonly [number, number],
+  rules: Rules,
+): Made | null {
   let made = doughAt(high, wish, eggs);
   if (!made || low === high) return made;
   // False position, the end that stays weighed down by half.
@@ -265,7 +299,7 @@ function solve(wish: EggWish, eggs: Liquids, [low, high]: readonly [number, numb
   let to = high;
   const off = (aim: number): number => {
     made = doughAt(aim, wish, eggs);
-    return made ? targetFor(wish, eggs, made.flourG) - aim : 0;
+    return made ? targetFor(wish, eggs, made.flourG, rules) - aim : 0;
   };
   let atFrom = off(from);
   let atTo = off(to);

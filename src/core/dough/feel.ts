@@ -1,4 +1,5 @@
-import { restWanted, relaxationTau, RESTED } from './relaxation';
+import { startingRules } from '../basis/rules';
+import { restWanted, relaxationTau } from './relaxation';
 import { kneadWanted, type Kneader } from './development';
 
 /** What a cook's hand says of a dough. */
@@ -130,6 +131,7 @@ function cracking(now: DoughNow): Correction[] {
 
 function springsBack(now: DoughNow): Correction[] {
   const left = now.relaxationLeft;
+  const RESTED = startingRules['dough.rest.enough'].value;
   const amount =
     left > RESTED
       ? Math.ceil(relaxationTau(now.restC) * Math.log(left / RESTED))

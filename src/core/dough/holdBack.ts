@@ -1,8 +1,4 @@
-/** How far eggs that are counted, not weighed, may be off, share of their water. Rule. */
-const EGG_SPREAD = 0.06;
-
-/** How far a flour's own moisture may be off, share of the flour. Rule. */
-const FLOUR_SPREAD = { sealed: 0.01, open: 0.015 } as const;
+import { startingRules, type Rules } from '../basis/rules';
 
 /**
  * Flour to hold back until the hand has felt the dough, g. Rule: the water that eggs and weather may
@@ -12,14 +8,21 @@ const FLOUR_SPREAD = { sealed: 0.01, open: 0.015 } as const;
  * @param target hydration wanted, 0.2 to 0.8
  * @example holdBack({ flourG: 400, eggWaterG: 152, target: 0.385, flourKept: 'sealed' }) // 25.9
  */
-export const holdBack = ({
-  flourG,
-  eggWaterG,
-  target,
-  flourKept,
-}: {
-  flourG: number;
-  eggWaterG: number;
-  target: number;
-  flourKept: keyof typeof FLOUR_SPREAD;
-}): number => Math.hypot(EGG_SPREAD * eggWaterG, FLOUR_SPREAD[flourKept] * flourG) / target;
+export const holdBack = (
+  {
+    flourG,
+    eggWaterG,
+    target,
+    flourKept,
+  }: {
+    flourG: number;
+    eggWaterG: number;
+    target: number;
+    flourKept: 'sealed' | 'open';
+  },
+  rules: Rules = startingRules,
+): number =>
+  Math.hypot(
+    rules['dough.holdBack.egg'].value * eggWaterG,
+    rules[`dough.holdBack.${flourKept}`].value * flourG,
+  ) / target;

@@ -3,7 +3,8 @@ import { findIngredient, type Pantry } from '../composition/pantry';
 import { MAX_PART_G } from '../composition/prepare';
 import { FieldError, requireInRange } from '../range';
 import { flourMoisture } from './flourMoisture';
-import { HYDRATION_BAND, targetHydration, type DoughStyle } from './targetHydration';
+import { startingRules, type Rules } from '../basis/rules';
+import { targetHydration, type DoughStyle } from './targetHydration';
 
 export interface Hydration {
   readonly flourG: number;
@@ -45,12 +46,14 @@ export function hydration(
     style = 'plain',
     field = 'parts',
     mostG = MAX_PART_G,
+    rules = startingRules,
   }: {
     rh?: number | undefined;
     style?: DoughStyle;
     field?: string;
     /** The most of one part; a whole batch may be larger than what a recipe takes. */
     mostG?: number;
+    rules?: Rules;
   } = {},
 ): Hydration {
   const airMoisture = rh === undefined ? undefined : flourMoisture(rh);
@@ -82,15 +85,16 @@ export function hydration(
   const h = waterG / flourG;
   const eggSolidsRatio = eggSolidsG / flourG;
   const absorption = absorptionG / flourG;
-  const target = targetHydration({ eggSolidsRatio, absorption, style });
+  const target = targetHydration({ eggSolidsRatio, absorption, style }, rules);
+  const half = rules['dough.band.half'].value;
   return {
     flourG,
     waterG,
     massG,
     hydration: h,
     target,
-    low: target - HYDRATION_BAND,
-    high: target + HYDRATION_BAND,
+    low: target - half,
+    high: target + half,
     addWaterG: (target - h) * flourG,
     addFlourG: waterG / target - flourG,
     eggSolidsRatio,

@@ -10,9 +10,6 @@ export const EGG_WHITE = 'egg-white';
 /** Plain water, from the tap. */
 export const WATER = 'water';
 
-/** Gluten ratio of the sheet that the strength rule is set by. */
-export const REFERENCE_GLUTEN = 0.095;
-
 /** What a dough is made of, beyond its water. */
 export interface DoughMakeup {
   readonly flourG: number;

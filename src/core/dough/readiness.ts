@@ -1,5 +1,6 @@
-import { development, KNEADED, kneadWanted, type Kneader } from './development';
-import { relaxationLeft, RESTED, restWanted } from './relaxation';
+import { startingRules, type Rules } from '../basis/rules';
+import { development, kneadWanted, type Kneader } from './development';
+import { relaxationLeft, restWanted } from './relaxation';
 
 /** How a dough is worked and rested. */
 export interface DoughWork {
@@ -20,6 +21,8 @@ export interface Readiness {
   readonly relaxationLeft: number;
   /** Kneaded and rested enough is 1. */
   readonly readiness: number;
+  readonly kneadedEnough: boolean;
+  readonly restedEnough: boolean;
   readonly kneadWantedMin: number;
   readonly restWantedMin: number;
   /** From wetting the flour to the first pass, as it is worked: kneading enough, then resting enough. */
@@ -31,16 +34,23 @@ export interface Readiness {
  * far it has rested against 0.2 of its spring left, neither counted beyond enough.
  * @example readiness({ by: 'hand', kneadMin: 10, folds: 3, restMin: 30, restC: 22 }).readiness // 1
  */
-export function readiness({ by, kneadMin, folds, restMin, restC }: DoughWork): Readiness {
-  const kneaded = development({ by, minutes: kneadMin, folds: 0 });
-  const left = relaxationLeft({ minutes: restMin, tempC: restC });
-  const kneadWantedMin = kneadWanted(by);
-  const restWantedMin = restWanted(restC);
+export function readiness(
+  { by, kneadMin, folds, restMin, restC }: DoughWork,
+  rules: Rules = startingRules,
+): Readiness {
+  const kneaded = development({ by, minutes: kneadMin, folds: 0 }, rules);
+  const left = relaxationLeft({ minutes: restMin, tempC: restC }, rules);
+  const kneadWantedMin = kneadWanted(by, rules);
+  const restWantedMin = restWanted(restC, rules);
   return {
     kneaded,
-    development: development({ by, minutes: kneadMin, folds }),
+    development: development({ by, minutes: kneadMin, folds }, rules),
     relaxationLeft: left,
-    readiness: Math.min(1, kneaded / KNEADED) * Math.min(1, (1 - left) / (1 - RESTED)),
+    readiness:
+      Math.min(1, kneaded / rules['dough.knead.enough'].value) *
+      Math.min(1, (1 - left) / (1 - rules['dough.rest.enough'].value)),
+    kneadedEnough: kneaded >= rules['dough.knead.enough'].value,
+    restedEnough: left <= rules['dough.rest.enough'].value,
     kneadWantedMin,
     restWantedMin,
     earliestMin: Math.max(kneadMin, kneadWantedMin) + restWantedMin,

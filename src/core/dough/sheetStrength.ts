@@ -1,4 +1,4 @@
-import { REFERENCE_GLUTEN } from './makeup';
+import { startingRules, type Rules } from '../basis/rules';
 
 export interface SheetTraits {
   /** Tensile strength of the sheet, kPa. */
@@ -18,22 +18,28 @@ export interface SheetTraits {
  * @example sheetTraits({ glutenRatio: 0.095, development: 1, over: 0, fatShare: 0 })
  * // { strengthKPa: 25, stretch: 0.8 }
  */
-export const sheetTraits = ({
-  glutenRatio,
-  development,
-  over,
-  fatShare,
-}: {
-  glutenRatio: number;
-  development: number;
-  over: number;
-  fatShare: number;
-}): SheetTraits => ({
+export const sheetTraits = (
+  {
+    glutenRatio,
+    development,
+    over,
+    fatShare,
+  }: {
+    glutenRatio: number;
+    development: number;
+    over: number;
+    fatShare: number;
+  },
+  rules: Rules = startingRules,
+): SheetTraits => ({
   strengthKPa:
-    25 *
-    (glutenRatio / REFERENCE_GLUTEN) ** 1.5 *
+    rules['dough.strength'].value *
+    (glutenRatio / rules['dough.gluten.reference'].value) ** rules['dough.strength.gluten'].value *
     development *
-    Math.exp(-Math.max(0, over) / 0.04) *
-    (1 - 0.6 * fatShare),
-  stretch: 0.8 * development * Math.exp(-Math.max(0, -over) / 0.05),
+    Math.exp(-Math.max(0, over) / rules['dough.strength.wet'].value) *
+    (1 - rules['dough.strength.fat'].value * fatShare),
+  stretch:
+    rules['dough.stretch'].value *
+    development *
+    Math.exp(-Math.max(0, -over) / rules['dough.stretch.dry'].value),
 });

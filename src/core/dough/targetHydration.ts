@@ -1,14 +1,7 @@
+import { startingRules, type Rules } from '../basis/rules';
+
 /** How the dough is to be worked; shifts the water it wants. */
 export type DoughStyle = 'plain' | 'benchFlourFree' | 'rolledByPin';
-
-/** Half-width of the band round the target. */
-export const HYDRATION_BAND = 0.025;
-
-const STYLE_SHIFT: Record<DoughStyle, number> = {
-  plain: 0,
-  benchFlourFree: -0.02,
-  rolledByPin: 0.015,
-};
 
 const smoothstep = (x: number): number => {
   const c = Math.min(1, Math.max(0, x));
@@ -24,12 +17,20 @@ const smoothstep = (x: number): number => {
  * @param absorption Σ share of each flour × its absorption
  * @example targetHydration({ eggSolidsRatio: 0.13, absorption: 0, style: 'plain' }) // 0.385
  */
-export const targetHydration = ({
-  eggSolidsRatio,
-  absorption,
-  style,
-}: {
-  eggSolidsRatio: number;
-  absorption: number;
-  style: DoughStyle;
-}): number => 0.49 - 0.105 * smoothstep(eggSolidsRatio / 0.12) + absorption + STYLE_SHIFT[style];
+export const targetHydration = (
+  {
+    eggSolidsRatio,
+    absorption,
+    style,
+  }: {
+    eggSolidsRatio: number;
+    absorption: number;
+    style: DoughStyle;
+  },
+  rules: Rules = startingRules,
+): number =>
+  rules['dough.target.base'].value -
+  rules['dough.target.eggDrop'].value *
+    smoothstep(eggSolidsRatio / rules['dough.target.eggFull'].value) +
+  absorption +
+  rules[`dough.style.${style}`].value;

@@ -1,3 +1,5 @@
+import type { RuleId } from '../basis/rules';
+
 /** Kinds of binder that a wet filling can take. */
 export type BinderKind = 'crumbs' | 'potato' | 'hardCheese' | 'starch';
 
@@ -5,8 +7,8 @@ export interface Binder {
   readonly name: string;
   /** Ingredients that count as it; the first is offered when the recipe has none. */
   readonly ids: readonly string[];
-  /** More than this of a filling and it tastes of it. Rule, share of the filling. */
-  readonly limit: number;
+  /** The rule that says how much of a filling it may be before it is tasted. */
+  readonly limit: RuleId;
 }
 
 /** Binders with their flavour limits. */
@@ -14,13 +16,17 @@ export const BINDERS: Readonly<Record<BinderKind, Binder>> = {
   crumbs: {
     name: 'Crumbs',
     ids: ['breadcrumbs-dry', 'breadcrumbs-fresh', 'amaretti-crumbs'],
-    limit: 0.08,
+    limit: 'filling.limit.crumbs',
   },
   potato: {
     name: 'Potato',
     ids: ['potato-baked-riced', 'potato-boiled-riced', 'potato-flakes'],
-    limit: 0.15,
+    limit: 'filling.limit.potato',
   },
-  hardCheese: { name: 'Hard cheese', ids: ['hard-cheese-aged', 'hard-cheese-ewe'], limit: 0.25 },
-  starch: { name: 'Starch', ids: ['cornflour'], limit: 0.03 },
+  hardCheese: {
+    name: 'Hard cheese',
+    ids: ['hard-cheese-aged', 'hard-cheese-ewe'],
+    limit: 'filling.limit.hardCheese',
+  },
+  starch: { name: 'Starch', ids: ['cornflour'], limit: 'filling.limit.starch' },
 };

@@ -1,8 +1,4 @@
-/** Heat taken by still cold air and some steam off an open face, W/(m²·K). Rule. */
-const SURFACE_W_PER_M2K = 15;
-
-/** Cold air it is set in, °C. */
-const COLD_AIR_C = 3;
+import { startingRules, type Rules } from '../basis/rules';
 
 /** Below this, and within this time, food codes commonly want hot food to be first. */
 export const FIRST_COOL_C = 21;
@@ -19,22 +15,28 @@ const HEAT_KJ_PER_KGK = { water: 4.19, solids: 1.6 };
  * @returns 0 when it is cool already
  * @example coolingTime({ fromC: 80, toC: 21, depthMm: 20, densityGPerMl: 1.04, waterShare: 0.75 }) // 118
  */
-export function coolingTime({
-  fromC,
-  toC,
-  depthMm,
-  densityGPerMl,
-  waterShare,
-}: {
-  fromC: number;
-  toC: number;
-  depthMm: number;
-  densityGPerMl: number;
-  waterShare: number;
-}): number {
+export function coolingTime(
+  {
+    fromC,
+    toC,
+    depthMm,
+    densityGPerMl,
+    waterShare,
+    airC = 3,
+  }: {
+    fromC: number;
+    toC: number;
+    depthMm: number;
+    densityGPerMl: number;
+    waterShare: number;
+    airC?: number;
+  },
+  rules: Rules = startingRules,
+): number {
   if (fromC <= toC) return 0;
   const heat =
     HEAT_KJ_PER_KGK.water * waterShare + HEAT_KJ_PER_KGK.solids * Math.max(0, 1 - waterShare);
-  const tauS = (densityGPerMl * 1000 * heat * 1000 * (depthMm / 1000)) / SURFACE_W_PER_M2K;
-  return (tauS / 60) * Math.log((fromC - COLD_AIR_C) / (toC - COLD_AIR_C));
+  const tauS =
+    (densityGPerMl * 1000 * heat * 1000 * (depthMm / 1000)) / rules['filling.cool.surface'].value;
+  return (tauS / 60) * Math.log((fromC - airC) / (toC - airC));
 }

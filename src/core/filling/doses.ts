@@ -1,19 +1,13 @@
-/** A heaped spoon holds so many level ones. Rule. */
-export const HEAPED = 1.6;
+import { startingRules, type Rules } from '../basis/rules';
 
 /**
  * Weight of a spoonful, g. Law for a level one (volume × density); heaped is a rule.
  * @example spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false }) // 5.2
  */
-export const spoonDose = ({
-  ml,
-  densityGPerMl,
-  heaped,
-}: {
-  ml: number;
-  densityGPerMl: number;
-  heaped: boolean;
-}): number => ml * densityGPerMl * (heaped ? HEAPED : 1);
+export const spoonDose = (
+  { ml, densityGPerMl, heaped }: { ml: number; densityGPerMl: number; heaped: boolean },
+  rules: Rules = startingRules,
+): number => ml * densityGPerMl * (heaped ? rules['filling.heaped'].value : 1);
 
 /**
  * Length of a piped log that weighs a dose, mm. Law: dose ÷ (density × π tip² ÷ 4).

@@ -1,37 +1,31 @@
+import { startingRules, type Rules } from '../basis/rules';
 import type { Texture } from './yieldStress';
 
-/** Largest lump of each texture, mm, when nothing else is said. Rule. */
-export const USUAL_LUMP_MM: Readonly<Record<Texture, number>> = {
-  coarse: 6,
-  mixed: 4,
-  minced: 3,
-  blended: 1,
-};
+/** Largest lump of a texture, mm, when nothing else is said. Rule. */
+export const usualLump = (texture: Texture, rules: Rules = startingRules): number =>
+  rules[`filling.lump.${texture}`].value;
 
 export type Piping = 'pipes' | 'lumps block it' | 'runs from it' | 'too stiff for it';
-
-/** A tip passes lumps up to a third of its opening. Rule. */
-const LUMP_OF_TIP = 1 / 3;
-
-/** Softer runs out by itself; stiffer wants more than a hand's squeeze. Rule, Pa. */
-const PIPED_PA = { least: 120, most: 2600 } as const;
 
 /**
  * Whether a filling goes through a piping tip, and why not. Rule.
  * @example piping({ lumpMm: 4, tipMm: 14, yieldStressPa: 600 }) // 'pipes'
  */
-export function piping({
-  lumpMm,
-  tipMm,
-  yieldStressPa,
-}: {
-  lumpMm: number;
-  tipMm: number;
-  yieldStressPa: number;
-}): Piping {
-  if (lumpMm > tipMm * LUMP_OF_TIP) return 'lumps block it';
-  if (yieldStressPa < PIPED_PA.least) return 'runs from it';
-  if (yieldStressPa > PIPED_PA.most) return 'too stiff for it';
+export function piping(
+  {
+    lumpMm,
+    tipMm,
+    yieldStressPa,
+  }: {
+    lumpMm: number;
+    tipMm: number;
+    yieldStressPa: number;
+  },
+  rules: Rules = startingRules,
+): Piping {
+  if (lumpMm > tipMm * rules['filling.pipe.lumpOfTip'].value) return 'lumps block it';
+  if (yieldStressPa < rules['filling.pipe.least'].value) return 'runs from it';
+  if (yieldStressPa > rules['filling.pipe.most'].value) return 'too stiff for it';
   return 'pipes';
 }
 
@@ -42,7 +36,10 @@ export type Standing = 'stands' | 'settles' | 'runs';
  * to a twentieth over it stands, to a third over it settles, beyond it runs.
  * @example standing({ laidMm: 18, settledMm: 15 }) // 'stands'
  */
-export function standing({ laidMm, settledMm }: { laidMm: number; settledMm: number }): Standing {
-  if (settledMm <= laidMm * 1.05) return 'stands';
-  return settledMm <= laidMm * 1.33 ? 'settles' : 'runs';
+export function standing(
+  { laidMm, settledMm }: { laidMm: number; settledMm: number },
+  rules: Rules = startingRules,
+): Standing {
+  if (settledMm <= laidMm * rules['filling.stand.stands'].value) return 'stands';
+  return settledMm <= laidMm * rules['filling.stand.settles'].value ? 'settles' : 'runs';
 }

@@ -1,7 +1,5 @@
+import { startingRules, type Rules } from '../basis/rules';
 import type { Composition } from '../composition/compose';
-
-/** Water a wide pan at a lively heat gives off, g a minute for each cm² of it. Rule. */
-const RATE_G_PER_MIN_CM2 = 0.02;
 
 /** A wide pan across, cm. */
 export const WIDE_PAN_CM = 28;
@@ -11,13 +9,10 @@ export const WIDE_PAN_CM = 28;
  * for each cm² of pan; weigh to be sure.
  * @example panDryingTime({ waterG: 120 }) // 9.7
  */
-export const panDryingTime = ({
-  waterG,
-  panCm = WIDE_PAN_CM,
-}: {
-  waterG: number;
-  panCm?: number;
-}): number => waterG / (RATE_G_PER_MIN_CM2 * Math.PI * (panCm / 2) ** 2);
+export const panDryingTime = (
+  { waterG, panCm = WIDE_PAN_CM }: { waterG: number; panCm?: number },
+  rules: Rules = startingRules,
+): number => waterG / (rules['filling.panDrying'].value * Math.PI * (panCm / 2) ** 2);
 
 /**
  * Water to drive off a filling for a share of free water, g; 0 when it is dry enough. Law:

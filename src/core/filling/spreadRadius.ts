@@ -1,4 +1,4 @@
-import { GRAVITY_M_PER_S2 } from '../constants';
+import { GRAVITY_M_PER_S2 } from '../physics/constants';
 import { requireInRange } from '../range';
 
 /**

@@ -1,18 +1,9 @@
-import { GRAVITY_M_PER_S2 } from '../constants';
+import { GRAVITY_M_PER_S2 } from '../physics/constants';
+import { startingRules, type Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 
 /** How finely a filling is worked; coarse stands better. */
 export type Texture = 'coarse' | 'mixed' | 'minced' | 'blended';
-
-const TEXTURE_FACTOR: Record<Texture, number> = {
-  coarse: 1.3,
-  mixed: 1.0,
-  minced: 0.9,
-  blended: 0.5,
-};
-
-/** Softer than this is no paste but a liquid: the rule is not carried further, Pa. */
-const SOFTEST_PA = 20;
 
 /**
  * Yield stress of a filling, Pa. Rule (estimate): 900 × e^(−20 (φ − 0.02)) × texture, not below 20.
@@ -20,8 +11,20 @@ const SOFTEST_PA = 20;
  * @param freeWaterShare 0 to 1
  * @example yieldStressFromFreeWater(0.02, 'mixed') // 900
  */
-export const yieldStressFromFreeWater = (freeWaterShare: number, texture: Texture): number =>
-  Math.max(SOFTEST_PA, 900 * Math.exp(-20 * (freeWaterShare - 0.02)) * TEXTURE_FACTOR[texture]);
+export const yieldStressFromFreeWater = (
+  freeWaterShare: number,
+  texture: Texture,
+  rules: Rules = startingRules,
+): number =>
+  Math.max(
+    rules['filling.stiffness.least'].value,
+    rules['filling.stiffness'].value *
+      Math.exp(
+        -rules['filling.stiffness.water'].value *
+          (freeWaterShare - rules['filling.stiffness.at'].value),
+      ) *
+      rules[`filling.texture.${texture}`].value,
+  );
 
 /**
  * Spoon test: yield stress of a paste from how far a spoonful spreads, Pa.

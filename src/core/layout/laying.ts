@@ -1,4 +1,4 @@
-import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../constants';
+import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../physics/constants';
 import {
   arrangementsOf,
   bestArrangement,

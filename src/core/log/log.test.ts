@@ -1,5 +1,5 @@
 import { evaluatePlan } from '../plan/evaluatePlan';
-import { firstIssue } from '../plan/parsePlan';
+import { firstIssue } from '../plan/document/parsePlan';
 import { planWith } from '../testing/plans';
 import { compareLog } from './compareLog';
 import { logEntrySchema, type LogEntry } from './logEntry';

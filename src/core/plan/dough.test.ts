@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
 import { evaluatePlan } from './evaluatePlan';
-import type { Plan } from './schema';
+import type { Plan } from './document/schema';
 
 const sum = (parts: readonly { g: number }[]) => parts.reduce((total, { g }) => total + g, 0);
 const yolky = [

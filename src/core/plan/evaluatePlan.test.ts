@@ -3,12 +3,12 @@ import fc from 'fast-check';
 import { planWith } from '../testing/plans';
 import { preparationsFor, startingPantry } from '../composition/pantry';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
-import { changeFamily } from './changeFamily';
-import { comparePlans } from './comparePlans';
+import { changeFamily } from './questions/changeFamily';
+import { comparePlans } from './document/comparePlans';
 import { evaluatePlan } from './evaluatePlan';
-import { parsePlan } from './parsePlan';
-import { PLAN_FIELDS } from './planFields';
-import { startingPlans } from './startingPlans';
+import { parsePlan } from './document/parsePlan';
+import { PLAN_FIELDS } from './document/planFields';
+import { startingPlans } from './starting/startingPlans';
 import { partWorking } from './workings/parts';
 
 const sum = (parts: object) =>

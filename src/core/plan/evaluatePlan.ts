@@ -1,60 +1,80 @@
-import { startingPantry, type Pantry } from '../composition/pantry';
-import { makePiece } from '../shapes/piece';
-import { batchOfPlan } from './batchOfPlan';
-import { planContext } from './context';
-import { figuresOf, type PlanFigures } from './figures';
-import { remediesFor } from './remedies';
-import type { Plan } from './schema';
-import { stationsOf } from './stations';
-import { weakestLink } from './weakestLink';
-import { workingsOf } from './workings';
+import { startingBasis, type Basis } from '../basis/basis';
+import { marginsOf, type Margins } from '../risk/margins';
+import { remediesOf } from '../risk/remedies';
+import type { Quoted } from '../risk/remedy';
+import { weakestLink, type WeakestLink } from '../risk/weakestLink';
+import { lazily } from '../working/lazy';
+import type { Plan } from './document/schema';
+import { figuresOf, type PlanFigures } from './model/figures';
+import { ladderOf, type PlanLadder } from './model/ladder';
+import { modelOf } from './model/model';
+import { stationsOf, type Stations } from './stations';
+import { workingsOf, type Workings } from './workings';
 
 /** Everything a plan works out to. */
-export type PlanResult = ReturnType<typeof evaluatePlan>;
+export interface PlanResult extends PlanFigures {
+  /** Capacity ÷ demand of every margin that can be told, by name. */
+  readonly margins: Margins;
+  readonly weakestLink: WeakestLink & { readonly remedies: readonly Quoted[] };
+  readonly stations: Stations;
+  /** How the dough is cut and rolled. */
+  readonly ladder: PlanLadder;
+  /** The working of every figure, by the figure's id. */
+  readonly working: Workings;
+}
+
+/** What a list of plans shows of one. */
+export interface PlanTally {
+  readonly pieces: number;
+  readonly portions: number;
+  readonly doughG: number;
+  readonly fillingG: number;
+  readonly weakestLink: WeakestLink;
+  /** Whether its blanks can be cut from its sheet at all. */
+  readonly fits: boolean;
+}
 
 /**
- * What a plan comes to, no more than a list of plans shows: worked out in a third of the time.
+ * What a plan comes to, no more than a list of plans shows.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
-export function planTally(plan: Plan, pantry: Pantry = startingPantry) {
-  const context = planContext(plan, pantry);
-  const { counts, portions, dough, filling } = batchOfPlan(context).batch;
+export function planTally(plan: Plan, basis: Basis = startingBasis): PlanTally {
+  const model = modelOf(plan, basis);
+  const { counts, portions, dough, filling } = model.batch.batch;
   return {
     pieces: counts.made,
     portions,
     doughG: dough.inG,
     fillingG: filling.inG,
-    weakestLink: weakestLink(makePiece(context.piece)),
-    /** Whether its blanks can be cut from its sheet at all. */
-    fits: context.laying.pieces > 0,
+    weakestLink: weakestLink(model),
+    fits: model.laying.doesNotFit === null,
   };
 }
 
 /**
- * The figures of a plan alone, without remedies, the states of its stations and the workings: for comparisons.
+ * The figures of a plan alone, without remedies, the states of its stations and the workings.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
-export function planFigures(plan: Plan, pantry: Pantry = startingPantry): PlanFigures {
-  const context = planContext(plan, pantry);
-  return figuresOf(context, batchOfPlan(context));
-}
+export const planFigures = (plan: Plan, basis: Basis = startingBasis): PlanFigures =>
+  figuresOf(modelOf(plan, basis));
 
 /**
  * Works a plan out: pieces, dough, filling, what is left, the piece itself, its margins and weakest
- * link, the state of every station, and the working of every figure.
+ * link, the state of every station. Remedies and workings are made when they are asked for.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  * @example evaluatePlan(parsePlan(document)).pieces // 104
  */
-export function evaluatePlan(plan: Plan, pantry: Pantry = startingPantry) {
-  const context = planContext(plan, pantry);
-  const figures = figuresOf(context, batchOfPlan(context));
-  return {
-    ...figures,
-    weakestLink: {
-      ...figures.weakestLink,
-      remedies: remediesFor(plan, context.piece, context.springBack),
+export function evaluatePlan(plan: Plan, basis: Basis = startingBasis): PlanResult {
+  const model = modelOf(plan, basis);
+  const figures = figuresOf(model);
+  const margins = marginsOf(model);
+  return lazily(
+    {
+      ...figures,
+      margins,
+      weakestLink: lazily(weakestLink(model), { remedies: () => remediesOf(model) }),
+      stations: stationsOf(model, figures, margins),
     },
-    stations: stationsOf(plan, figures),
-    working: workingsOf(context, figures),
-  };
+    { ladder: () => ladderOf(model), working: () => workingsOf(model, figures) },
+  );
 }

@@ -1,14 +1,16 @@
+import { startingBasis } from '../basis/basis';
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { preparationsFor, startingPantry } from '../composition/pantry';
 import { dietOf } from '../composition/diet';
 import { towelFreeWater } from '../filling/towelTest';
 import { BINDERS, type BinderKind } from '../filling/binders';
 import { planWith } from '../testing/plans';
-import { contentsChange, contentsOf } from './contents';
+import { contentsChange, contentsOf } from './model/contents';
 import { evaluatePlan } from './evaluatePlan';
-import { composeFilling, type FillingRecipe } from './fillingOfPlan';
-import { applyDrying, combineDrying, dryingRemedies } from './fillingRemedies';
-import { parsePlan } from './parsePlan';
+import { composeFilling, type FillingRecipe } from './document/recipe';
+import { applyDrying, combineDrying, dryingRemedies } from './questions/fillingRemedies';
+import { parsePlan } from './document/parsePlan';
 
 const wet = planWith({
   filling: {
@@ -79,7 +81,7 @@ describe('dryingRemedies', () => {
   it('fed back give the target within 0.1 %, or say that they cannot', () => {
     fc.assert(
       fc.property(anyFilling, fc.double({ min: 0, max: 0.12, noNaN: true }), (filling, target) => {
-        for (const remedy of dryingRemedies(filling, target, startingPantry)) {
+        for (const remedy of dryingRemedies(filling, target, startingBasis)) {
           const after = applyDrying(filling, remedy);
           const document = parsePlan({ ...planWith(), filling: after });
           const free = freeOf(document.filling);
@@ -97,10 +99,10 @@ describe('dryingRemedies', () => {
   it('never puts a binder above its flavour limit, and does no more than is asked', () => {
     fc.assert(
       fc.property(anyFilling, (filling) => {
-        for (const remedy of dryingRemedies(filling, 0, startingPantry)) {
+        for (const remedy of dryingRemedies(filling, 0, startingBasis)) {
           if (remedy.kind !== 'binder') continue;
           expect(remedy.tasteShare).toBeLessThanOrEqual(
-            BINDERS[remedy.binder as BinderKind].limit + 1e-9,
+            startingRules[BINDERS[remedy.binder as BinderKind].limit].value + 1e-9,
           );
           expect(remedy.addG).toBeGreaterThan(0);
         }
@@ -109,7 +111,7 @@ describe('dryingRemedies', () => {
   });
 
   it('offers crumbs, cooking off, draining and a drier preparation for a wet curd and greens', () => {
-    const keys = dryingRemedies(wet, 0.04, startingPantry).map(({ key }) => key);
+    const keys = dryingRemedies(wet, 0.04, startingBasis).map(({ key }) => key);
     expect(keys).toEqual(
       expect.arrayContaining([
         'binder:crumbs',
@@ -122,11 +124,11 @@ describe('dryingRemedies', () => {
   });
 
   it('has nothing for a filling that is dry enough', () => {
-    expect(dryingRemedies(wet, 0.5, startingPantry)).toEqual([]);
+    expect(dryingRemedies(wet, 0.5, startingBasis)).toEqual([]);
   });
 
   it('drains by weight alone: every gram taken is a gram of water', () => {
-    const drain = dryingRemedies(wet, freeOf(wet) - 0.01, startingPantry).find(
+    const drain = dryingRemedies(wet, freeOf(wet) - 0.01, startingBasis).find(
       ({ key }) => key === 'drain:0',
     );
     expect(drain).toMatchObject({ kind: 'drain', id: 'ricotta-fresh', fromG: 500, capped: false });
@@ -140,10 +142,10 @@ describe('dryingRemedies', () => {
   });
 
   it('combines two, the second solved for what the first leaves', () => {
-    const both = combineDrying(wet, ['binder:crumbs', 'cookOff'], 0.04, startingPantry)!;
+    const both = combineDrying(wet, ['binder:crumbs', 'cookOff'], 0.04, startingBasis)!;
     expect(both.steps.map(({ kind }) => kind)).toEqual(['binder', 'cookOff']);
     expect(freeOf(both.filling)).toBeCloseTo(0.04, 6);
-    const alone = dryingRemedies(wet, 0.04, startingPantry);
+    const alone = dryingRemedies(wet, 0.04, startingBasis);
     const crumbs = alone.find(({ key }) => key === 'binder:crumbs');
     expect(both.steps[0]).toMatchObject({ kind: 'binder' });
     expect((both.steps[0] as { addG: number }).addG).toBeLessThan(

@@ -1,14 +1,13 @@
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
-import { startingPantry } from '../composition/pantry';
+import { startingBasis } from '../basis/basis';
 import { FAMILY_IDS } from '../shapes/families';
-import { compareShapes } from './compareShapes';
-import { deadHeats } from './deadHeats';
+import { compareShapes } from './questions/compareShapes';
+import { deadHeats } from './questions/deadHeats';
 import { evaluatePlan } from './evaluatePlan';
-import { ladderOfPlan } from './ladderOfPlan';
-import { parsePlan } from './parsePlan';
-import type { Plan } from './schema';
-import { startingPlans } from './startingPlans';
+import { parsePlan } from './document/parsePlan';
+import type { Plan } from './document/schema';
+import { startingPlans } from './starting/startingPlans';
 
 /** To nine digits: what differs beyond them is the order of a sum. */
 const rounded = (value: unknown): string =>
@@ -30,8 +29,9 @@ const plans: [string, Plan][] = [
 /** Whole results as they stand: a step that should change nothing is seen to change nothing. */
 describe('the whole result of every starting and demo plan', () => {
   it.each(plans)('%s', (_name, plan) => {
-    const { working, stations, layout, ...figures } = evaluatePlan(plan);
-    const { pieces, portions, dough, filling, sheet, shape, margins, leftover } = figures;
+    const { working, stations, layout, ladder, margins, weakestLink, ...figures } =
+      evaluatePlan(plan);
+    const { pieces, portions, dough, filling, sheet, shape, leftover } = figures;
     expect({
       pieces,
       portions,
@@ -47,9 +47,10 @@ describe('the whole result of every starting and demo plan', () => {
       lipMm: Number(shape.lipMm.toFixed(3)),
       margins: Object.entries(margins).map(([name, each]) => `${name} ${each.toFixed(3)}`),
       stations: Object.entries(stations).map(([id, { state, word }]) => `${id}: ${state}, ${word}`),
+      weakest: `${weakestLink.name}, ${weakestLink.remedies.length} remedies`,
       all: digest({ figures, layout }),
       workings: digest(working),
-      ladder: digest(ladderOfPlan(plan, { ...figures, layout })),
+      ladder: digest(ladder),
     }).toMatchSnapshot();
   });
 
@@ -60,8 +61,8 @@ describe('the whole result of every starting and demo plan', () => {
       batch: { ...plan.batch, wayIn: 'both' as const, doughInHandG: 480, fillingInHandG: 900 },
     };
     expect({
-      heats: digest(deadHeats(both, startingPantry)),
-      shapes: digest(compareShapes(plan, evaluatePlan(plan), startingPantry)),
+      heats: digest(deadHeats(both, startingBasis)),
+      shapes: digest(compareShapes(plan, startingBasis)),
     }).toMatchSnapshot();
   });
 });

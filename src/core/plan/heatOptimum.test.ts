@@ -1,16 +1,18 @@
 import fc from 'fast-check';
 import { heatAt } from '../batch/deadHeat';
-import { startingPantry } from '../composition/pantry';
+import { startingBasis } from '../basis/basis';
+import { startingRules } from '../basis/rules';
 import { FAMILY_IDS } from '../shapes/families';
-import { makePiece } from '../shapes/piece';
+import { doseBand, makePiece } from '../shapes/piece';
 import { planWith } from '../testing/plans';
-import { deadHeatInput, doseBand, typedPiece } from './context';
-import { deadHeats } from './deadHeats';
+import { deadHeatInput } from './model/heat';
+import { typedPiece } from './model/piece';
+import { deadHeats } from './questions/deadHeats';
 import { evaluatePlan } from './evaluatePlan';
-import { sizesOf, thicknessesOf } from './heatBands';
-import { parsePlan } from './parsePlan';
-import { springBackOf } from './rolling';
-import type { Plan } from './schema';
+import { sizesOf, thicknessesOf } from './model/heatBands';
+import { parsePlan } from './document/parsePlan';
+import { springBackOf } from './model/rolling';
+import type { Plan } from './document/schema';
 
 /** Dough and filling in hand, in any proportion, made up as any shape. */
 const anyHand = fc
@@ -24,11 +26,11 @@ const anyHand = fc
   );
 
 const bandsOf = (plan: Plan) => {
-  const back = springBackOf(plan, startingPantry);
+  const back = springBackOf(plan, startingBasis);
   return {
-    input: deadHeatInput(plan, typedPiece(plan, startingPantry), back),
+    input: deadHeatInput(plan, typedPiece(plan, startingBasis), back, startingRules),
     sizes: [plan.shape.sizeMm, ...sizesOf(plan)],
-    thicknesses: [plan.sheet.thicknessMm, ...thicknessesOf(plan, back)],
+    thicknesses: [plan.sheet.thicknessMm, ...thicknessesOf(plan, back, startingRules)],
   };
 };
 
@@ -62,7 +64,7 @@ describe('a dead heat', () => {
         const { deadHeat, pieces, leftover } = evaluatePlan(plan);
         if (!deadHeat || pieces === 0) return;
         const { doseG, thicknessMm, sizeMm } = deadHeat;
-        const typed = typedPiece(plan, startingPantry);
+        const typed = typedPiece(plan, startingBasis);
         const piece = { ...typed, doseG, thicknessMm, size: { ...typed.size, sizeMm } };
         const [least, most] = doseBand(piece)!;
         expect(doseG).toBeGreaterThanOrEqual(least - 1e-9);
@@ -78,7 +80,7 @@ describe('a dead heat', () => {
   it('is among the ways that a search of every band finds, and no worse than the best of them', () => {
     fc.assert(
       fc.property(anyHand, (plan) => {
-        const options = deadHeats(plan, startingPantry);
+        const options = deadHeats(plan, startingBasis);
         const { deadHeat, pieces } = evaluatePlan(plan);
         expect(options.length === 0).toBe(pieces === 0);
         if (options.length) {

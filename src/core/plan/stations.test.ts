@@ -1,7 +1,7 @@
 import { FAMILY_IDS } from '../shapes/families';
 import { planWith } from '../testing/plans';
 import { evaluatePlan } from './evaluatePlan';
-import { startingPlans } from './startingPlans';
+import { startingPlans } from './starting/startingPlans';
 
 describe('starting plans', () => {
   it.each(FAMILY_IDS)('%s holds at every station', (family) => {

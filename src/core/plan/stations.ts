@@ -1,17 +1,11 @@
-import { REFERENCE_GLUTEN } from '../dough/makeup';
-import { HYDRATION_BAND } from '../dough/targetHydration';
-import { FREE_WATER_BOUNDS } from '../filling/freeWaterGrade';
 import { againstBand } from '../sheet/band';
-import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './safeCore';
-import type { PlanFigures } from './figures';
-import type { Plan } from './schema';
-import { stateOfMargin, worst, type State } from './state';
-
-/** Under half of a wheat sheet's gluten a sheet will hardly lift. Rule. */
-const WEAK_GLUTEN = 0.5 * REFERENCE_GLUTEN;
-
-/** Nearly ready rolls, with some spring. Rule. */
-const READY = 0.9;
+import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './model/safeCore';
+import type { PlanFigures } from './model/figures';
+import type { PlanModel } from './model/model';
+import type { Plan } from './document/schema';
+import type { Margins } from '../risk/margins';
+import { stateOfMargin, worst, type State } from '../basis/state';
+import type { Rules } from '../basis/rules';
 
 /** The stations of a plan, in the order of the work. */
 export const STATIONS = ['count', 'dough', 'filling', 'sheet', 'shape', 'seal', 'boil'] as const;
@@ -24,16 +18,23 @@ export interface Station {
   readonly word: string;
 }
 
-/** How each station stands. Rules over the figures. */
-export function stationsOf(plan: Plan, figures: PlanFigures): Record<StationId, Station> {
+/** Every station's state. */
+export type Stations = Readonly<Record<StationId, Station>>;
+
+/** How each station stands. Rules over the figures and the margins. */
+export function stationsOf(
+  { plan, basis: { rules } }: PlanModel,
+  figures: PlanFigures,
+  margins: Margins,
+): Stations {
   return {
     count: countStation(figures),
-    dough: doughStation(figures),
-    filling: fillingStation(figures),
-    sheet: sheetStation(figures),
-    shape: shapeStation(figures),
+    dough: doughStation(figures, rules),
+    filling: fillingStation(figures, rules),
+    sheet: sheetStation(figures, margins, rules),
+    shape: shapeStation(margins, rules),
     seal: sealStation(plan),
-    boil: boilStation(plan, figures),
+    boil: boilStation(plan, figures, rules),
   };
 }
 
@@ -44,44 +45,46 @@ function countStation({ portions, pieces, deadHeat }: PlanFigures): Station {
   return { state: 'holds', word: 'enough' };
 }
 
-function doughStation({ dough }: PlanFigures): Station {
+function doughStation({ dough }: PlanFigures, rules: Rules): Station {
+  const HYDRATION_BAND = rules['dough.band.half'].value;
   const off = dough.hydration - dough.target;
   const word = off < 0 ? 'dry' : 'wet';
   if (Math.abs(off) <= HYDRATION_BAND + 1e-9) {
-    if (dough.makeup.glutenRatio < WEAK_GLUTEN) return { state: 'edge', word: 'weak' };
-    if (dough.ready.readiness < READY) return { state: 'edge', word: 'not ready' };
+    const weak = rules['dough.gluten.weak'].value * rules['dough.gluten.reference'].value;
+    if (dough.makeup.glutenRatio < weak) return { state: 'edge', word: 'weak' };
+    if (dough.ready.readiness < rules['dough.ready'].value)
+      return { state: 'edge', word: 'not ready' };
     return { state: 'holds', word: 'in its band' };
   }
   return { state: Math.abs(off) <= 2 * HYDRATION_BAND ? 'edge' : 'fails', word };
 }
 
-function fillingStation({ filling }: PlanFigures): Station {
+function fillingStation({ filling }: PlanFigures, rules: Rules): Station {
   const { freeWaterShare, grade } = filling;
-  if (freeWaterShare < FREE_WATER_BOUNDS.workable) return { state: 'holds', word: grade };
-  return { state: freeWaterShare < FREE_WATER_BOUNDS.wet ? 'edge' : 'fails', word: grade };
+  if (freeWaterShare < rules['filling.free.workable'].value) return { state: 'holds', word: grade };
+  const wet = rules['filling.free.wet'].value;
+  return { state: freeWaterShare < wet ? 'edge' : 'fails', word: grade };
 }
 
-function sheetStation({ sheet, layout }: PlanFigures): Station {
+function sheetStation({ sheet, layout }: PlanFigures, { open }: Margins, rules: Rules): Station {
   if (layout.doesNotFit) {
     return { state: 'fails', word: `${layout.doesNotFit.what} does not fit` };
   }
   const [thin, thick] = sheet.bandMm;
   const t = sheet.thicknessMm;
-  const word = againstBand(t, sheet.bandMm);
+  const word = againstBand(t, sheet.bandMm, rules);
   if (word === 'thin') return { state: t < thin - 0.15 ? 'fails' : 'edge', word };
   if (word === 'thick') return { state: t > thick + 0.4 ? 'fails' : 'edge', word };
-  if (sheet.fill.margin !== null && sheet.fill.margin < 1) {
+  if (open !== null && open < 1) {
     return { state: 'edge', word: 'dries before it is filled' };
   }
   return { state: 'holds', word: 'in its band' };
 }
 
-function shapeStation({ margins }: PlanFigures): Station {
-  const lip = stateOfMargin(margins.lip);
-  const thinning = stateOfMargin(margins.thinning);
-  const state = worst(lip, thinning);
+function shapeStation({ lip, thinning }: Margins, rules: Rules): Station {
+  const state = worst(stateOfMargin(lip, rules), stateOfMargin(thinning, rules));
   if (state === 'holds') return { state, word: 'lip holds' };
-  return { state, word: margins.lip <= margins.thinning ? 'lip short' : 'thin over the top' };
+  return { state, word: lip <= thinning ? 'lip short' : 'thin over the top' };
 }
 
 function sealStation({ hold }: Plan): Station {
@@ -95,12 +98,11 @@ function sealStation({ hold }: Plan): Station {
   return { state: hold.minutes > ROOM_LIMIT_MIN / 2 ? 'edge' : 'holds', word: 'on the bench' };
 }
 
-function boilStation({ boil }: Plan, { sheet, safeCore }: PlanFigures): Station {
+function boilStation({ boil }: Plan, { sheet, safeCore }: PlanFigures, rules: Rules): Station {
   if (safeCore.setByCook && safeCore.because.length && (safeCore.tempC ?? 0) < SAFE_CORE_C) {
     return { state: 'edge', word: 'below the usual core' };
   }
-  // Hard boiling splits thin pieces. Rule.
-  if (boil.style === 'rolling' && sheet.thicknessMm < 0.8) {
+  if (boil.style === 'rolling' && sheet.thicknessMm < rules['boil.hardFor'].value) {
     return { state: 'edge', word: 'hard for a thin sheet' };
   }
   return { state: 'holds', word: boil.style === 'simmer' ? 'gentle' : 'rolling' };

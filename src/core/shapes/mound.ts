@@ -1,23 +1,9 @@
+import { startingRules, type Rules } from '../basis/rules';
 import { spreadHalfWidth, spreadRadius } from '../filling/spreadRadius';
 import { capHeight, capRadius, capVolume } from './cap';
 
 /** How the filling is put down. */
 export type Laid = 'ball' | 'piped' | 'spooned';
-
-/** Height to radius of a cap as laid, by the way it is put down. Rule. */
-export const HEIGHT_TO_RADIUS: Record<Laid, number> = { ball: 0.9, piped: 0.6, spooned: 0.5 };
-
-/** Height to radius of each face of a mound folded in the hand. Rule. */
-const LENS_HEIGHT_TO_RADIUS = 0.45;
-
-/** Load under a sheet pressed down round the mound, against 1 on its own. Rule. */
-export const PRESSED_LOAD = 6;
-
-/** How the dough goes over a mound; the coefficient c of drape thinning. Rule. */
-const DRAPE = { draped: 0.35, stretched: 0.7, moulded: 1 } as const;
-
-/** A sheet thinner than this tears over the filling, mm. Rule. */
-export const TEAR_THICKNESS_MM = 0.35;
 
 /** What a mound is made from. */
 export interface MoundInput {
@@ -48,10 +34,10 @@ const volumeOf = ({ doseG, densityGPerMl }: MoundInput): number => (doseG / dens
  * A mound on the bench under a second sheet: a spherical cap. Law on the rules for laid height.
  * @example capMound({ doseG: 9, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'piped' }).radiusMm // 20.2
  */
-export function capMound(from: MoundInput): Mound {
+export function capMound(from: MoundInput, rules: Rules = startingRules): Mound {
   const volumeMm3 = volumeOf(from);
-  const laidRadiusMm = capRadius(volumeMm3, HEIGHT_TO_RADIUS[from.laid]);
-  const slumpedRadiusMm = slump(from, volumeMm3, PRESSED_LOAD);
+  const laidRadiusMm = capRadius(volumeMm3, rules[`shape.laid.${from.laid}`].value);
+  const slumpedRadiusMm = slump(from, volumeMm3, rules['shape.pressedLoad'].value);
   const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
   const heightMm = capHeight(volumeMm3, radiusMm);
   return {
@@ -62,14 +48,14 @@ export function capMound(from: MoundInput): Mound {
     laidRadiusMm,
     slumpedRadiusMm,
     areaRatio: (radiusMm ** 2 + heightMm ** 2) / radiusMm ** 2,
-    drape: DRAPE.draped,
+    drape: rules['shape.drape.draped'].value,
   };
 }
 
 /** A mound folded in the hand, doming both ways: two caps of half the volume. */
-export function lensMound(from: MoundInput): Mound {
+export function lensMound(from: MoundInput, rules: Rules = startingRules): Mound {
   const volumeMm3 = volumeOf(from);
-  const laidRadiusMm = capRadius(volumeMm3 / 2, LENS_HEIGHT_TO_RADIUS);
+  const laidRadiusMm = capRadius(volumeMm3 / 2, rules['shape.lens'].value);
   const slumpedRadiusMm = slump(from, volumeMm3, 1);
   const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
   const heightMm = capHeight(volumeMm3 / 2, radiusMm);
@@ -81,7 +67,7 @@ export function lensMound(from: MoundInput): Mound {
     laidRadiusMm,
     slumpedRadiusMm,
     areaRatio: (radiusMm ** 2 + heightMm ** 2) / radiusMm ** 2,
-    drape: DRAPE.stretched,
+    drape: rules['shape.drape.stretched'].value,
   };
 }
 
@@ -92,6 +78,7 @@ export function lensMound(from: MoundInput): Mound {
 export function pocketMound(
   from: MoundInput,
   { pocketMm, depthMm }: { pocketMm: number; depthMm: number },
+  rules: Rules = startingRules,
 ): Mound {
   const volumeMm3 = volumeOf(from);
   const pocketRadius = pocketMm / 2;
@@ -102,10 +89,10 @@ export function pocketMound(
     volumeMm3,
     radiusMm,
     heightMm: capHeight(volumeMm3, radiusMm),
-    laidRadiusMm: capRadius(volumeMm3, HEIGHT_TO_RADIUS[from.laid]),
+    laidRadiusMm: capRadius(volumeMm3, rules[`shape.laid.${from.laid}`].value),
     slumpedRadiusMm: radiusMm,
     areaRatio: (pocketRadius ** 2 + depthMm ** 2) / pocketRadius ** 2,
-    drape: DRAPE.moulded,
+    drape: rules['shape.drape.moulded'].value,
   };
 }
 
@@ -117,11 +104,15 @@ const radiusAtHeight = (volumeMm3: number, heightMm: number): number =>
  * A piped log pinched to its pitch: a half-cylinder of the dose's volume, settled to a half-ellipse
  * of the same area when the filling is loose.
  */
-export function logMound(from: MoundInput, pitchMm: number): Mound {
+export function logMound(from: MoundInput, pitchMm: number, rules: Rules = startingRules): Mound {
   const volumeMm3 = volumeOf(from);
   const areaMm2 = volumeMm3 / pitchMm;
   const laidRadiusMm = Math.sqrt((2 * areaMm2) / Math.PI);
-  const slumpedRadiusMm = spreadHalfWidth({ areaMm2, ...from, load: PRESSED_LOAD });
+  const slumpedRadiusMm = spreadHalfWidth({
+    areaMm2,
+    ...from,
+    load: rules['shape.pressedLoad'].value,
+  });
   const radiusMm = Math.max(laidRadiusMm, slumpedRadiusMm);
   const heightMm = (2 * areaMm2) / (Math.PI * radiusMm);
   return {
@@ -132,7 +123,7 @@ export function logMound(from: MoundInput, pitchMm: number): Mound {
     laidRadiusMm,
     slumpedRadiusMm,
     areaRatio: halfEllipseArc(radiusMm, heightMm) / (2 * radiusMm),
-    drape: DRAPE.draped,
+    drape: rules['shape.drape.draped'].value,
   };
 }
 

@@ -1,7 +1,8 @@
-import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../constants';
+import { startingRules, type Rules } from '../basis/rules';
+import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../physics/constants';
 import { crossing } from './crossing';
 import { neededLip, type Finish } from './finish';
-import { thicknessOverDome, TEAR_THICKNESS_MM, type Mound, type MoundInput } from './mound';
+import { thicknessOverDome, type Mound, type MoundInput } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
 /** Less than this is no filling. */
@@ -32,11 +33,11 @@ export const pieceDough = (family: ShapeFamily, size: Dimensions, thicknessMm: n
   DOUGH_DENSITY_G_PER_ML * thicknessMm * family.flatAreaMm2(size) * ML_PER_MM3;
 
 /** Works out one piece: weights, settled mound, lip, thinning. */
-export function makePiece(from: PieceInput): Piece {
+export function makePiece(from: PieceInput, rules: Rules = startingRules): Piece {
   const { family, size, thicknessMm, finish } = from;
-  const mound = family.mound(from, size);
+  const mound = family.mound(from, size, rules);
   const lipMm = family.lipMm(size, mound);
-  const neededLipMm = neededLip(finish, thicknessMm);
+  const neededLipMm = neededLip(finish, thicknessMm, rules);
   const overTopMm = thicknessOverDome(thicknessMm, mound);
   return {
     doughG: pieceDough(family, size, thicknessMm),
@@ -45,7 +46,10 @@ export function makePiece(from: PieceInput): Piece {
     neededLipMm,
     overTopMm,
     // A mound past the edge has no lip at all, not a negative share of one.
-    margins: { lip: Math.max(0, lipMm) / neededLipMm, thinning: overTopMm / TEAR_THICKNESS_MM },
+    margins: {
+      lip: Math.max(0, lipMm) / neededLipMm,
+      thinning: overTopMm / rules['shape.tears'].value,
+    },
   };
 }
 
@@ -56,8 +60,10 @@ export function makePiece(from: PieceInput): Piece {
 export function largestDose(
   from: Omit<PieceInput, 'doseG'>,
   { margin = 1, maxG = 80 }: { margin?: number; maxG?: number } = {},
+  rules: Rules = startingRules,
 ): number {
-  const over = (root: number) => makePiece({ ...from, doseG: root ** 3 }).margins.lip - margin;
+  const over = (root: number) =>
+    makePiece({ ...from, doseG: root ** 3 }, rules).margins.lip - margin;
   const least = Math.cbrt(LEAST_DOSE_G);
   const most = Math.cbrt(maxG);
   if (over(least) < 0) return 0;
@@ -69,12 +75,23 @@ export function largestDose(
 export function smallestSize(
   from: Omit<PieceInput, 'size'> & { size: Dimensions },
   { margin = 1 }: { margin?: number } = {},
+  rules: Rules = startingRules,
 ): number | null {
   const field = from.family.dimensions[0];
   if (!field) return null;
   const over = (sizeMm: number) =>
-    makePiece({ ...from, size: { ...from.size, sizeMm } }).margins.lip - margin;
+    makePiece({ ...from, size: { ...from.size, sizeMm } }, rules).margins.lip - margin;
   if (over(field.maxMm) < 0) return null;
   if (over(field.minMm) >= 0) return field.minMm;
   return crossing(over, field.maxMm, field.minMm);
+}
+
+/** Doses of a shape that keep the lip, g: from the least usual to the most that holds; null when none does. */
+export function doseBand(
+  piece: Omit<PieceInput, 'doseG'>,
+  rules: Rules = startingRules,
+): readonly [number, number] | null {
+  const [low, high] = piece.family.usualDoseG;
+  const most = Math.min(high, largestDose(piece, { maxG: high }, rules));
+  return most >= low ? [low, most] : null;
 }

@@ -1,8 +1,28 @@
+import type { Rules } from '../basis/rules';
 import type { Cut } from '../layout/cut';
 import type { SheetWay } from '../layout/sheetWay';
 import type { Finish } from './finish';
 import type { Mound, MoundInput } from './mound';
 import type { PieceDrawing, FlatBlank } from './drawing';
+
+/** Ids of the families the product knows, in the order they are offered. */
+export const FAMILY_IDS = [
+  'ravioliSquare',
+  'ravioliRound',
+  'ravioliRectangle',
+  'ravioliTriangle',
+  'stampedRound',
+  'mouldedRavioli',
+  'halfMoon',
+  'foldedTriangle',
+  'bonnet',
+  'tortelloni',
+  'cappelletti',
+  'agnolottiPinched',
+  'agnolottiFlat',
+] as const;
+
+export type FamilyId = (typeof FAMILY_IDS)[number];
 
 /** The measures of a shape. Which ones a family uses, its `dimensions` and `forms` say. */
 export interface Dimensions {
@@ -55,7 +75,7 @@ export const dimensions = (given: Partial<Dimensions>): Dimensions => ({
 
 /** What every family of filled pasta answers. A further family is one more object of this kind. */
 export interface ShapeFamily {
-  readonly id: string;
+  readonly id: FamilyId;
   readonly name: string;
   /** One or two words, for a small button. */
   readonly shortName: string;
@@ -79,13 +99,12 @@ export interface ShapeFamily {
   readonly sheetWays: readonly SheetWay[];
   /** Layers at the sealed edge, and where folded corners meet. */
   readonly layers: { readonly edge: number; readonly join?: number };
-  /** One practised pair of hands: fill, close and cut one piece, s. Rule. */
-  readonly secondsPerPiece: number;
+
   /** Order of folding, a step a line. */
   readonly folding: readonly string[];
   /** Flat dough of one piece, all layers unfolded, mm². Law. */
   flatAreaMm2(size: Dimensions): number;
-  mound(from: MoundInput, size: Dimensions): Mound;
+  mound(from: MoundInput, size: Dimensions, rules?: Rules): Mound;
   /** Settled mound to the nearest sealed edge, mm; negative when it runs past. Law. */
   lipMm(size: Dimensions, mound: Mound): number;
   /** How the lip is reckoned, for the working. */

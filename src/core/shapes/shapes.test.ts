@@ -5,7 +5,7 @@ import { FAMILY_IDS, familyOf, type FamilyId } from './families';
 import { pressedEdge } from './finish';
 import { crossing } from './crossing';
 import { halfEllipseArc } from './mound';
-import { startingShape } from '../plan/startingShapes';
+import { startingShape } from '../plan/starting/startingShapes';
 import { dimensions } from './shape';
 import { largestDose, makePiece, pieceDough, smallestSize, type PieceInput } from './piece';
 

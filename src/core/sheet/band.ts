@@ -1,5 +1,4 @@
-/** This little past a band still counts as in it: no dial is set finer, no strip test tells. Rule. */
-const SLACK_MM = 0.05;
+import { startingRules, type Rules } from '../basis/rules';
 
 /**
  * Where a sheet lies against the band of its shape.
@@ -9,7 +8,9 @@ const SLACK_MM = 0.05;
 export function againstBand(
   thicknessMm: number,
   [thin, thick]: readonly [number, number],
+  rules: Rules = startingRules,
 ): 'thin' | 'in' | 'thick' {
-  if (thicknessMm < thin - SLACK_MM) return 'thin';
-  return thicknessMm > thick + SLACK_MM ? 'thick' : 'in';
+  const slackMm = rules['sheet.band.slack'].value;
+  if (thicknessMm < thin - slackMm) return 'thin';
+  return thicknessMm > thick + slackMm ? 'thick' : 'in';
 }

@@ -1,3 +1,4 @@
+import { startingRules, type Rules } from '../basis/rules';
 import { passTime } from './drive';
 import { lengthOfDough } from './massBalance';
 import { LAST_REPEATS, type PassStyle } from './passes';
@@ -63,19 +64,16 @@ export interface Ladder {
   readonly seconds: number;
 }
 
-/** Patted out no thicker than twice the widest gap, and no more than this, mm. Rule. */
-const ROUGH_MM = 10;
-
 /**
  * The passes of one portion, from a rough rectangle to the sheet wanted: letter folds at the widest,
  * then setting by setting, cut in half wherever a strip would outgrow bench and arms. Lengths are mass
  * balance (law) on the spring-back rule; every rung keeps the portion's weight.
  * @example ladder(input).rungs.at(-1) // { label: '8', thicknessMm: 0.83, stop: true, … }
  */
-export function ladder(from: LadderInput): Ladder {
+export function ladder(from: LadderInput, rules: Rules = startingRules): Ladder {
   const { roller, portionG, widthMm, sheets, longestMm, folds, style, dough } = from;
   const { steps, drive } = roller;
-  const back = (repeats: number) => springBack({ ...dough, repeats, speed: from.speed });
+  const back = (repeats: number) => springBack({ ...dough, repeats, speed: from.speed }, rules);
   const stop = nearestSetting({ steps }, from.thicknessMm, back(LAST_REPEATS[style])).label;
   const last = steps.findIndex(({ label }) => label === stop);
   const middle = Math.floor(last / 2);
@@ -88,7 +86,7 @@ export function ladder(from: LadderInput): Ladder {
     const isStop = kind === 'pass' && index === last;
     const strained = before > 0 ? before / thicknessMm - 1 : 0;
     const lengthMm = lengthOfDough(portionG / strips, widthMm, thicknessMm);
-    const { runS, wholeS } = passTime({ drive, speed: from.speed, lengthMm });
+    const { runS, wholeS } = passTime({ drive, speed: from.speed, lengthMm }, rules);
     const next = kind === 'pass' ? nextIndex(index) : index;
     const longer = next === null ? 0 : lengthOfDough(portionG / strips, widthMm, steps[next]!.mm);
     // Cut before it outgrows the bench; at the latest when it is done.
@@ -124,7 +122,9 @@ export function ladder(from: LadderInput): Ladder {
     rung(index, 'pass', index >= middle ? LAST_REPEATS[style] : 1);
     index = nextIndex(index);
   }
-  const roughMm = Math.min(ROUGH_MM, 2 * (steps[0]?.mm ?? ROUGH_MM));
+  // Patted out no thicker than twice the widest gap.
+  const mostMm = rules['sheet.rough'].value;
+  const roughMm = Math.min(mostMm, 2 * (steps[0]?.mm ?? mostMm));
   return {
     rough: {
       widthMm: widthMm * 0.9,

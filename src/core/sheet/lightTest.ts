@@ -1,10 +1,11 @@
+import { startingRules, type Rules } from '../basis/rules';
 import type { Roller } from './roller';
 
-/** The thickest sheet through which each shows, mm. Rule. */
-export const SHOWS_AT_MM = { hand: 0.9, print: 0.6 } as const;
+/** What is held behind a sheet. */
+export type LightMark = 'hand' | 'print';
 
 export interface LightCheck {
-  readonly what: keyof typeof SHOWS_AT_MM;
+  readonly what: LightMark;
   readonly label: string;
   /** What the dial says that step leaves. */
   readonly mm: number;
@@ -14,9 +15,6 @@ export interface LightCheck {
   readonly says: 'agrees' | 'thinner' | 'thicker';
 }
 
-/** How coarse the check is: a hand or print shows within about this share. Rule. */
-const COARSE = 0.2;
-
 /**
  * The light test: the first step at which a hand, or print, shows through, against what the dial says
  * it leaves. A coarse check of a dial, not a measure.
@@ -25,20 +23,22 @@ const COARSE = 0.2;
  */
 export function lightTest(
   { steps }: Pick<Roller, 'steps'>,
-  what: keyof typeof SHOWS_AT_MM,
+  what: LightMark,
   label: string,
   springBack = 0,
+  rules: Rules = startingRules,
 ): LightCheck | null {
   const index = steps.findIndex((step) => step.label === label);
   const step = steps[index];
   if (!step) return null;
-  const mark = SHOWS_AT_MM[what];
+  const mark = rules[`sheet.light.${what}`].value;
+  const coarse = rules['sheet.light.coarse'].value;
   const mm = step.mm * (1 + springBack);
   const before = steps[index - 1];
   const beforeMm = before ? before.mm * (1 + springBack) : null;
   // It showed here and not at the step before: the mark lies between the two.
-  const tooThick = mm > mark * (1 + COARSE);
-  const tooThin = beforeMm !== null && beforeMm < mark * (1 - COARSE);
+  const tooThick = mm > mark * (1 + coarse);
+  const tooThin = beforeMm !== null && beforeMm < mark * (1 - coarse);
   const says = tooThick ? 'thinner' : tooThin ? 'thicker' : 'agrees';
   return { what, label, mm, beforeMm, agrees: says === 'agrees', says };
 }

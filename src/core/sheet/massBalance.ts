@@ -1,4 +1,4 @@
-import { DOUGH_DENSITY_G_PER_ML } from '../constants';
+import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
 import { requireInRange } from '../range';
 
 const MASS = { min: 0.1, max: 100_000, unit: 'g' };

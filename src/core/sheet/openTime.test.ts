@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { airPressure, boilingPoint } from '../boil/boilingPoint';
-import { saturatedVapourDensity, saturationVapourPressure } from '../hold/vapour';
+import { airPressure, boilingPoint } from '../physics/air';
+import { saturatedVapourDensity, saturationVapourPressure } from '../physics/vapour';
 import { openTime } from './openTime';
 
 describe('water vapour', () => {

@@ -1,15 +1,10 @@
-import { DOUGH_DENSITY_G_PER_ML } from '../constants';
-import { saturatedVapourDensity } from '../hold/vapour';
+import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
+import { saturatedVapourDensity } from '../physics/vapour';
+import { startingRules, type Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 
-/** How well still air, or a fan, carries water off a face, m/s. */
-export const AIR_M_PER_S = { still: 0.0035, fan: 0.008 } as const;
-
-/** The air at the face of a moist sheet, share of saturation. */
-const AT_THE_FACE = 0.96;
-
-/** With so much of its water gone from one face, a sheet no longer seals. */
-const GONE = 0.04;
+/** The air round the bench. */
+export type BenchAir = 'still' | 'fan';
 
 /**
  * How long an uncovered sheet still seals, minutes: until 4 % of its water has left one face. Law on
@@ -21,24 +16,30 @@ const GONE = 0.04;
  * @throws FieldError out of range
  * @example openTime({ thicknessMm: 0.8, waterShare: 0.33, tempC: 22, rh: 0.5 }) // 6.8
  */
-export function openTime({
-  thicknessMm,
-  waterShare,
-  tempC,
-  rh,
-  air = 'still',
-}: {
-  thicknessMm: number;
-  waterShare: number;
-  tempC: number;
-  rh: number;
-  air?: keyof typeof AIR_M_PER_S;
-}): number {
+export function openTime(
+  {
+    thicknessMm,
+    waterShare,
+    tempC,
+    rh,
+    air = 'still',
+  }: {
+    thicknessMm: number;
+    waterShare: number;
+    tempC: number;
+    rh: number;
+    air?: BenchAir;
+  },
+  rules: Rules = startingRules,
+): number {
   requireInRange('thicknessMm', thicknessMm, { min: 0.3, max: 4, unit: 'mm' });
   requireInRange('waterShare', waterShare, { min: 0.1, max: 0.6 });
   requireInRange('tempC', tempC, { min: 0, max: 45, unit: '°C' });
   requireInRange('rh', rh, { min: 0.05, max: 0.95 });
   const waterKgPerM2 = DOUGH_DENSITY_G_PER_ML * thicknessMm * waterShare;
-  const fluxKgPerM2S = AIR_M_PER_S[air] * saturatedVapourDensity(tempC) * (AT_THE_FACE - rh);
-  return (GONE * waterKgPerM2) / fluxKgPerM2S / 60;
+  const fluxKgPerM2S =
+    rules[`sheet.air.${air}`].value *
+    saturatedVapourDensity(tempC) *
+    (rules['sheet.open.face'].value - rh);
+  return (rules['sheet.open.gone'].value * waterKgPerM2) / fluxKgPerM2S / 60;
 }

@@ -1,5 +1,4 @@
-/** A portion of dough no heavier than two hands roll with ease, g. Rule. */
-const HANDY_G = 220;
+import { startingRules, type Rules } from '../basis/rules';
 
 export interface Portions {
   /** Sheets that one portion becomes: 1, 2 or 4. */
@@ -17,19 +16,14 @@ export interface Portions {
  * @param together sheets that are laid together, so rolled from one portion where they can be
  * @example portions({ doughG: 700, sheetG: 100, together: 1 }) // { sheetsEach: 2, count: 3, eachG: 200, lastG: 100 }
  */
-export function portions({
-  doughG,
-  sheetG,
-  together,
-}: {
-  doughG: number;
-  sheetG: number;
-  together: 1 | 2;
-}): Portions {
+export function portions(
+  { doughG, sheetG, together }: { doughG: number; sheetG: number; together: 1 | 2 },
+  rules: Rules = startingRules,
+): Portions {
   let sheetsEach = 1;
   while (
     sheetsEach < 4 &&
-    (sheetsEach < together || sheetsEach * 2 * sheetG <= HANDY_G) &&
+    (sheetsEach < together || sheetsEach * 2 * sheetG <= rules['sheet.portion'].value) &&
     sheetsEach * sheetG < doughG
   ) {
     sheetsEach *= 2;

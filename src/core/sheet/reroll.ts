@@ -1,12 +1,7 @@
 import { restWanted } from '../dough/relaxation';
 import { sheetTraits } from '../dough/sheetStrength';
+import { startingRules, type Rules } from '../basis/rules';
 import { springBack, type RollingSpeed } from './springBack';
-
-/** Share of its water that trim loses on the bench before it is rolled again: half an open time's. Rule. */
-const DRIED_SHARE = 0.02;
-
-/** What kneading trim together adds to its development. Rule. */
-const KNEADED_AGAIN = 0.1;
 
 /** A sheet by how often its dough has been rolled. */
 export interface RolledQuality {
@@ -40,18 +35,31 @@ export interface RolledDough {
  * @param generation 0 for the dough, 1 and 2 for trim
  * @example rolledQuality(1, dough) // { hydration: 0.377, stretch: 0.69, restMin: 24, thickerUnrested: 0.13, … }
  */
-export function rolledQuality(generation: number, dough: RolledDough): RolledQuality {
+export function rolledQuality(
+  generation: number,
+  dough: RolledDough,
+  rules: Rules = startingRules,
+): RolledQuality {
   const { target, fatShare, glutenRatio, repeats, speed } = dough;
-  const hydration = dough.hydration * (1 - DRIED_SHARE) ** generation;
-  const development = Math.min(1, dough.development + KNEADED_AGAIN * generation);
-  const { stretch } = sheetTraits({ glutenRatio, development, over: hydration - target, fatShare });
+  const hydration = dough.hydration * (1 - rules['sheet.reroll.dried'].value) ** generation;
+  const development = Math.min(
+    1,
+    dough.development + rules['sheet.reroll.kneaded'].value * generation,
+  );
+  const { stretch } = sheetTraits(
+    { glutenRatio, development, over: hydration - target, fatShare },
+    rules,
+  );
   const again = generation > 0;
-  const unrested = springBack({ glutenRatio, development, relaxationLeft: 1, repeats, speed });
+  const unrested = springBack(
+    { glutenRatio, development, relaxationLeft: 1, repeats, speed },
+    rules,
+  );
   return {
     generation,
     hydration,
     stretch,
-    restMin: again ? restWanted(dough.roomC) : 0,
+    restMin: again ? restWanted(dough.roomC, rules) : 0,
     thickerUnrested: again ? (1 + unrested) / (1 + dough.springBack) - 1 : 0,
   };
 }

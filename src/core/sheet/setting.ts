@@ -1,3 +1,4 @@
+import { startingRules, type Rules } from '../basis/rules';
 import type { Roller } from './roller';
 
 /** A step of a dial, and the sheet that comes out of it. */
@@ -11,9 +12,6 @@ export interface Setting extends SettingSheet {
   /** The sheet wanted is more than 6 % off what this step leaves. */
   readonly between: boolean;
 }
-
-/** A step counts as the thickness itself within this share, about what a strip test resolves. */
-const SAME_SHARE = 0.06;
 
 /**
  * What each step of a dial leaves, widest first: its gap, thicker by the spring-back.
@@ -32,11 +30,15 @@ export function nearestSetting(
   roller: Pick<Roller, 'steps'>,
   thicknessMm: number,
   springBack = 0,
+  rules: Rules = startingRules,
 ): Setting {
   const nearest = sheetsOf(roller, springBack).reduce((best, step) =>
     Math.abs(step.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? step : best,
   );
-  return { ...nearest, between: Math.abs(nearest.mm / thicknessMm - 1) > SAME_SHARE };
+  return {
+    ...nearest,
+    between: Math.abs(nearest.mm / thicknessMm - 1) > rules['sheet.setting.same'].value,
+  };
 }
 
 /**

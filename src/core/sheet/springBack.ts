@@ -1,9 +1,7 @@
-import { REFERENCE_GLUTEN } from '../dough/makeup';
+import { startingRules, type Rules } from '../basis/rules';
 
 /** How fast the sheet goes through. */
 export type RollingSpeed = 'slow' | 'even' | 'fast';
-
-const SPEED: Readonly<Record<RollingSpeed, number>> = { slow: 0.85, even: 1, fast: 1.2 };
 
 /**
  * How much thicker than the gap a sheet comes out, share. Rule (estimate):
@@ -11,22 +9,29 @@ const SPEED: Readonly<Record<RollingSpeed, number>> = { slow: 0.85, even: 1, fas
  * @param repeats passes at the same setting, 1 or more
  * @example springBack({ glutenRatio: 0.095, development: 1, relaxationLeft: 0, repeats: 2 }) // 0.035
  */
-export const springBack = ({
-  glutenRatio,
-  development,
-  relaxationLeft,
-  repeats,
-  speed = 'even',
-}: {
-  glutenRatio: number;
-  development: number;
-  relaxationLeft: number;
-  repeats: number;
-  speed?: RollingSpeed;
-}): number =>
-  0.35 *
-  (glutenRatio / REFERENCE_GLUTEN) *
-  development *
-  (0.2 + 0.8 * relaxationLeft) *
-  0.5 ** (repeats - 1) *
-  SPEED[speed];
+export const springBack = (
+  {
+    glutenRatio,
+    development,
+    relaxationLeft,
+    repeats,
+    speed = 'even',
+  }: {
+    glutenRatio: number;
+    development: number;
+    relaxationLeft: number;
+    repeats: number;
+    speed?: RollingSpeed;
+  },
+  rules: Rules = startingRules,
+): number => {
+  const rested = rules['sheet.springBack.rested'].value;
+  return (
+    rules['sheet.springBack'].value *
+    (glutenRatio / rules['dough.gluten.reference'].value) *
+    development *
+    (rested + (1 - rested) * relaxationLeft) *
+    rules['sheet.springBack.again'].value ** (repeats - 1) *
+    rules[`sheet.speed.${speed}`].value
+  );
+};

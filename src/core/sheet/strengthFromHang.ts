@@ -1,4 +1,4 @@
-import { DOUGH_DENSITY_G_PER_ML, GRAVITY_M_PER_S2 } from '../constants';
+import { DOUGH_DENSITY_G_PER_ML, GRAVITY_M_PER_S2 } from '../physics/constants';
 import { requireInRange } from '../range';
 
 /**

@@ -1,7 +1,7 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
-import type { PlanFigures } from '../plan/figures';
-import type { Plan } from '../plan/schema';
+import type { PlanFigures } from '../plan/model/figures';
+import type { Plan } from '../plan/document/schema';
 import { AISLES, aisleOf, packOf, type Aisle, type Pack } from './packs';
 
 /** What one plan needs of the shop. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { startingPantry } from '../composition/pantry';
-import { parsePlan } from '../plan/parsePlan';
-import { templatePages, TEMPLATES, wholeSheetPage } from '../plan/templatesOfPlan';
+import { startingBasis } from '../basis/basis';
+import { parsePlan } from '../plan/document/parsePlan';
+import { templatePages, TEMPLATES, wholeSheetPage } from '../plan/questions/templatesOfPlan';
 import { anyPlanDocument } from '../testing/anyPlan';
 import { PAPERS, type Mark, type PaperId, type TemplatePage } from './page';
 import { pageSvg } from './svg';
@@ -40,7 +40,7 @@ describe('the templates of any plan', () => {
   it('stand on their paper: all that is not cut off by the window, and the window itself', () => {
     fc.assert(
       fc.property(anyTemplate, ([document, template, paper]) => {
-        for (const page of templatePages(parsePlan(document), startingPantry, {
+        for (const page of templatePages(parsePlan(document), startingBasis, {
           template,
           paper,
         })) {
@@ -64,7 +64,7 @@ describe('the templates of any plan', () => {
   it('draw the whole sheet inside its page, in numbers that are numbers', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const page = wholeSheetPage(parsePlan(document), startingPantry);
+        const page = wholeSheetPage(parsePlan(document), startingBasis);
         if (!page) return;
         // A mound too large for its blank runs over; the plan says that it fails.
         const cuts = page.marks.filter((mark) => mark.kind !== 'text' && mark.line !== 'mound');

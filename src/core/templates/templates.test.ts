@@ -1,8 +1,8 @@
-import { layingFor } from '../plan/layingFor';
-import { templatePages, wholeSheetPage } from '../plan/templatesOfPlan';
-import { typedPiece } from '../plan/context';
+import { layingFor } from '../plan/model/laying';
+import { templatePages, wholeSheetPage } from '../plan/questions/templatesOfPlan';
+import { typedPiece } from '../plan/model/piece';
 import { planFigures } from '../plan/evaluatePlan';
-import { startingPantry } from '../composition/pantry';
+import { startingBasis } from '../basis/basis';
 import { placesOf } from '../layout/places';
 import { FAMILY_IDS } from '../shapes/families';
 import { planWith } from '../testing/plans';
@@ -12,7 +12,7 @@ import { pageSvg } from './svg';
 const plan = planWith({ shape: { sizeMm: 55, doseG: 8 } });
 
 const pages = (paper: 'a4' | 'letter', from = plan) =>
-  templatePages(from, startingPantry, { template: 'sheet', paper });
+  templatePages(from, startingBasis, { template: 'sheet', paper });
 
 /** Numbers of an attribute, in the document's own units. */
 const numbers = (text: string): number[] => text.split(/[\s,]+/).map(Number);
@@ -29,8 +29,8 @@ const spanOf = (points: readonly number[][], axis: 0 | 1): number => {
 };
 
 describe('the sheet as SVG', () => {
-  const figures = planFigures(plan, startingPantry);
-  const svg = pageSvg(wholeSheetPage(plan, startingPantry)!);
+  const figures = planFigures(plan, startingBasis);
+  const svg = pageSvg(wholeSheetPage(plan, startingBasis)!);
 
   it('is measured in millimetres: a unit of its view is a millimetre of its width', () => {
     const [, width, height] = /<svg [^>]*width="([\d.]+)mm" height="([\d.]+)mm"/.exec(svg)!;
@@ -63,7 +63,7 @@ describe('the sheet as SVG', () => {
 
   it('escapes a name that would break it', () => {
     const odd = { ...plan, name: 'Peas & <curd> "mint"' };
-    expect(pageSvg(wholeSheetPage(odd, startingPantry)!)).toContain(
+    expect(pageSvg(wholeSheetPage(odd, startingBasis)!)).toContain(
       'Peas &amp; &lt;curd&gt; &quot;mint&quot;',
     );
   });
@@ -71,7 +71,7 @@ describe('the sheet as SVG', () => {
 
 describe('tiled pages', () => {
   it.each(['a4', 'letter'] as const)('cover the whole sheet on %s, once', (paper) => {
-    const { layout, sheet } = planFigures(plan, startingPantry);
+    const { layout, sheet } = planFigures(plan, startingBasis);
     const tiled = pages(paper);
     const area = tiled.reduce((sum, { window }) => sum + window![2] * window![3], 0);
     expect(area).toBeCloseTo(sheet.lengthMm * sheet.widthMm, 4);
@@ -104,22 +104,22 @@ describe('tiled pages', () => {
   it.each(FAMILY_IDS)('%s has a template and a gauge', (family) => {
     const own = planWith({}, family);
     expect(pages('a4', own).length).toBeGreaterThan(0);
-    const [gauge] = templatePages(own, startingPantry, { template: 'gauge', paper: 'letter' });
+    const [gauge] = templatePages(own, startingBasis, { template: 'gauge', paper: 'letter' });
     expect(pageSvg(gauge!)).toContain('pocket gauge');
   });
 
   it('are none when no blank fits the sheet', () => {
     const wide = planWith({ sheet: { widthMm: 50 }, shape: { sizeMm: 60 } });
-    expect(layingFor(wide, typedPiece(wide, startingPantry)).pieces).toBe(0);
+    expect(layingFor(wide, typedPiece(wide, startingBasis)).pieces).toBe(0);
     expect(pages('a4', wide)).toEqual([]);
-    expect(wholeSheetPage(wide, startingPantry)).toBeNull();
+    expect(wholeSheetPage(wide, startingBasis)).toBeNull();
   });
 });
 
 describe('the pocket gauge', () => {
   it('draws the dose and the lip it needs at true size', () => {
-    const { shape } = planFigures(plan, startingPantry);
-    const [gauge] = templatePages(plan, startingPantry, { template: 'gauge', paper: 'a4' });
+    const { shape } = planFigures(plan, startingBasis);
+    const [gauge] = templatePages(plan, startingBasis, { template: 'gauge', paper: 'a4' });
     const radii = gauge!.marks.flatMap((mark) => (mark.kind === 'circle' ? [mark.r] : []));
     expect(radii).toContain(shape.mound.radiusMm + shape.neededLipMm);
     expect(radii.some((r) => Math.abs(r - shape.mound.radiusMm) < 1e-9)).toBe(true);

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { preparationsFor, startingPantry } from '../composition/pantry';
 import { SHEET_WAYS } from '../layout/sheetWay';
-import { PLAN_FIELDS, type PlanFieldPath } from '../plan/planFields';
-import { PLAN_FORMAT, PLAN_VERSION } from '../plan/schema';
+import { PLAN_FIELDS, type PlanFieldPath } from '../plan/document/planFields';
+import { PLAN_FORMAT, PLAN_VERSION } from '../plan/document/schema';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { DUST_KINDS } from '../sheet/dust';
 import { genericRollers } from '../sheet/genericRollers';

@@ -1,6 +1,6 @@
-import { parsePlan } from '../plan/parsePlan';
-import type { Plan } from '../plan/schema';
-import { startingPlans } from '../plan/startingPlans';
+import { parsePlan } from '../plan/document/parsePlan';
+import type { Plan } from '../plan/document/schema';
+import { startingPlans } from '../plan/starting/startingPlans';
 import type { FamilyId } from '../shapes/families';
 
 /** For tests: a starting plan with some sections changed, read again as a whole. */

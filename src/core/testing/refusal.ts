@@ -1,5 +1,5 @@
-import { parsePlan } from '../plan/parsePlan';
-import { PlanError } from '../plan/planError';
+import { parsePlan } from '../plan/document/parsePlan';
+import { PlanError } from '../plan/document/planError';
 
 /** For tests: why a document is no plan. @throws Error when it is one */
 export function refusalOf(document: unknown): PlanError {

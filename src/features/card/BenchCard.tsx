@@ -1,11 +1,12 @@
 'use client';
 
+import { basisWith } from '@/core/basis/basis';
 import { FileDown, Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
-import { cautionsFor } from '@/core/plan/cautions';
+import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { PieceSection } from '@/ui/drawings/PieceSection';
@@ -29,7 +30,7 @@ export function BenchCard({
   kitchenName: string;
 }) {
   const { text, spoons } = useUnits();
-  const result = useMemo(() => evaluatePlan(plan, pantryWith(ownRows)), [plan, ownRows]);
+  const result = useMemo(() => evaluatePlan(plan, basisWith(pantryWith(ownRows))), [plan, ownRows]);
   const card = cardContents(plan, result, { kitchenName, revision, text, spoons });
   return (
     <>

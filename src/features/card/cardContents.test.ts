@@ -1,9 +1,9 @@
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import { startingPlans } from '@/core/plan/startingPlans';
+import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { planWith } from '@/core/testing/plans';
 import { figureText, spoonText } from '@/core/units/format';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { cardContents } from './cardContents';
 

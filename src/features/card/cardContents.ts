@@ -1,11 +1,10 @@
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import { ladderOfPlan } from '@/core/plan/ladderOfPlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
 import { familyOf } from '@/core/shapes/families';
-import { FINISHES } from '@/core/shapes/finish';
+import { FINISH_NAMES } from '@/core/shapes/finish';
 import type { Rung } from '@/core/sheet/ladder';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { plural, rollingsText, trimText } from '@/features/plan/stations/sheetWords';
@@ -86,7 +85,7 @@ export function cardContents(
   const { dough, filling, counts, layout, trim } = result;
   const family = familyOf(plan.shape.family);
   const whites = Math.round(dough.whites.count);
-  const { portions, rough, rungs } = ladderOfPlan(plan, result);
+  const { portions, rough, rungs } = result.ladder;
   return {
     title: plan.name,
     from: `${kitchenName}, revision ${revision}. ${family.name}, ${SERVING_NAMES[plan.serving]}`,
@@ -207,7 +206,7 @@ function factsOf(
     },
     {
       term: 'Edge',
-      value: FINISHES[plan.shape.finish].name,
+      value: FINISH_NAMES[plan.shape.finish],
       says: `to ${text(edge.pressedMm, 'mm')}; ${lipText(shape.lipMm, text)}, needs ${text(shape.neededLipMm, 'mm')}`,
     },
     {

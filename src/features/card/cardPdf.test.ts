@@ -1,8 +1,8 @@
 import { startingPantry } from '@/core/composition/pantry';
-import { cautionsFor } from '@/core/plan/cautions';
+import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
-import { startingPlans } from '@/core/plan/startingPlans';
+import type { Plan } from '@/core/plan/document/schema';
+import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { genericRollers } from '@/core/sheet/genericRollers';
 import { planWith } from '@/core/testing/plans';

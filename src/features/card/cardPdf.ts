@@ -1,5 +1,5 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import type { Outline } from '@/core/shapes/drawing';
 import { sheetMarks } from '@/core/templates/sheetTemplate';
 import { PT_PER_MM, startPdf, type Pdf, type Weight } from '@/server/pdf/document';

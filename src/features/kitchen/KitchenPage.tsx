@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
 import { useRef, useState } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
-import { firstIssue } from '@/core/plan/parsePlan';
+import { firstIssue } from '@/core/plan/document/parsePlan';
 import { writeKitchen } from '@/server/actions/kitchen';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';

@@ -6,7 +6,7 @@ import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredien
 import type { Pantry } from '@/core/composition/pantry';
 import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';
 import { DIETS, type Diet } from '@/core/composition/diet';
-import type { PantryChange } from '@/core/plan/pantryChanges';
+import type { PantryChange } from '@/core/plan/questions/pantryChanges';
 import { cupMl } from '@/core/units/volume';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { previewIngredient } from '@/server/actions/pantry';

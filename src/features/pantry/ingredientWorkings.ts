@@ -1,5 +1,5 @@
 import type { Ingredient } from '@/core/composition/ingredient';
-import { REFERENCE_GLUTEN } from '@/core/dough/makeup';
+import { startingRules } from '@/core/basis/rules';
 import { input, type Working } from '@/core/working/working';
 
 const SOURCE = 'the figures of this row';
@@ -41,7 +41,7 @@ export function ingredientWorkings(row: Ingredient, cupMl: number) {
     },
     gluten: {
       label: 'Gluten, of a wheat sheet',
-      value: (row.protein * row.gluten) / REFERENCE_GLUTEN,
+      value: (row.protein * row.gluten) / startingRules['dough.gluten.reference'].value,
       unit: 'share',
       kind: 'table',
       formula: 'protein × gluten quality ÷ 0.095',

@@ -1,12 +1,13 @@
 'use client';
 
+import { basisWith } from '@/core/basis/basis';
 import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS, type StationId } from '@/core/plan/stations';
 import { PieceSection } from '@/ui/drawings/PieceSection';
 import { useCommands, type Command } from '@/ui/commands/commands';
@@ -33,22 +34,24 @@ export interface PlanPageProps {
 /** The plan page: the run, the open station, the piece, the tally. */
 export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProps) {
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
-  const { editor, state } = usePlanEditor(id, stored, pantry);
+  const basis = useMemo(() => basisWith(pantry), [pantry]);
+  const { editor, state } = usePlanEditor(id, stored, basis);
   const [at, setAt] = useState<StationId>(startAt);
   const router = useRouter();
   const { plan } = state;
-  const result = useMemo(() => evaluatePlan(plan, pantry), [plan, pantry]);
+  const result = useMemo(() => evaluatePlan(plan, basis), [plan, basis]);
   const value = useMemo<EditorValue>(
     () => ({
       plan,
       result,
       kitchen,
       pantry,
+      basis,
       edit: editor.edit,
       tryEdit: editor.tryEdit,
       settle: () => editor.flush().then(() => {}),
     }),
-    [plan, result, kitchen, pantry, editor],
+    [plan, result, kitchen, pantry, basis, editor],
   );
 
   useEffect(() => {

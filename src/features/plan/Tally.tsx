@@ -2,7 +2,7 @@
 
 import type { Working } from '@/core/working/working';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import { applyChange } from '@/core/plan/remedies';
+import { applyChange } from '@/core/risk/remedies';
 import { STATIONS } from '@/core/plan/stations';
 import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { placesOf } from '@/core/layout/places';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import { parsePlan } from '@/core/plan/parsePlan';
+import { parsePlan } from '@/core/plan/document/parsePlan';
 import { STATIONS } from '@/core/plan/stations';
 import { anyPlanDocument } from '@/core/testing/anyPlan';
 import { figureText, spoonText } from '@/core/units/format';

@@ -1,5 +1,5 @@
 import type { Diet } from '@/core/composition/diet';
-import { contentsChange, type Contents } from '@/core/plan/contents';
+import { contentsChange, type Contents } from '@/core/plan/model/contents';
 import { say } from '@/ui/layout/say';
 
 export const DIET_NAMES: Record<Diet, string> = {

@@ -1,7 +1,7 @@
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import { parsePlan } from '@/core/plan/parsePlan';
-import { applyChange } from '@/core/plan/remedies';
-import type { Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { applyChange } from '@/core/risk/remedies';
+import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
 import { planWith } from '@/core/testing/plans';
 import { figureText } from '@/core/units/format';

@@ -1,12 +1,11 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import type { Change } from '@/core/plan/remedies';
+import type { Change } from '@/core/risk/remedy';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
-import { KNEADED } from '@/core/dough/development';
-import { SAFE_CORE_C } from '@/core/plan/safeCore';
-import type { Plan } from '@/core/plan/schema';
+import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
+import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
-import { FINISHES } from '@/core/shapes/finish';
-import { TEAR_THICKNESS_MM } from '@/core/shapes/mound';
+import { FINISH_NAMES } from '@/core/shapes/finish';
+import { startingRules } from '@/core/basis/rules';
 import type { FigureUnit } from '@/core/working/working';
 
 /** Writes a figure in the user's units. */
@@ -81,7 +80,7 @@ export function changeText(change: Change, write: WriteFigure): string {
     case 'thickness':
       return `${change.toMm > change.fromMm ? 'Thicker' : 'Thinner'}, ${write(change.toMm, 'mm')} on dial ${change.setting}`;
     case 'finish':
-      return `${FINISHES[change.to].name} the edge, not ${FINISHES[change.from].name.toLowerCase()}`;
+      return `${FINISH_NAMES[change.to]} the edge, not ${FINISH_NAMES[change.from].toLowerCase()}`;
   }
 }
 
@@ -111,7 +110,7 @@ export function weakestText(result: PlanResult, write: WriteFigure): Verdict {
   }
   return {
     title: `Dough over the top, ${share} of what it needs`,
-    says: `${write(result.shape.overTopMm, 'mm')} over the dome; it tears at ${write(TEAR_THICKNESS_MM, 'mm')}.`,
+    says: `${write(result.shape.overTopMm, 'mm')} over the dome; it tears at ${write(startingRules['shape.tears'].value, 'mm')}.`,
   };
 }
 
@@ -149,7 +148,7 @@ export function stationAdvice(
     case 'dough':
       if (word === 'weak') return 'Dough has little gluten: mix in strong flour, roll it thicker.';
       if (word === 'not ready') {
-        return dough.ready.kneaded < KNEADED
+        return !dough.ready.kneadedEnough
           ? `Dough wants kneading: ${write(dough.ready.kneadWantedMin, 'min')} in all.`
           : `Dough wants rest: ${write(dough.ready.restWantedMin, 'min')} in all, wrapped.`;
       }

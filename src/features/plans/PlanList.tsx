@@ -1,5 +1,6 @@
 'use client';
 
+import type { MarginId } from '@/core/risk/margins';
 import {
   Archive,
   ArchiveRestore,
@@ -14,7 +15,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
-import type { State } from '@/core/plan/state';
+import type { State } from '@/core/basis/state';
 import type { FamilyId } from '@/core/shapes/families';
 import { duplicatePlan, renamePlan, shelvePlan } from '@/server/actions/plans';
 import type { PlanShelf } from '@/server/repositories/plans';
@@ -37,7 +38,7 @@ export interface PlanSummary {
   readonly state: State;
   /** Its blanks can be cut from its sheet. */
   readonly fits: boolean;
-  readonly weakest: 'lip' | 'thinning';
+  readonly weakest: MarginId;
   readonly margin: number;
   readonly madeTimes: number;
   readonly madeOn: string | null;

@@ -1,4 +1,4 @@
-import type { Pantry } from '@/core/composition/pantry';
+import type { Basis } from '@/core/basis/basis';
 import { planTally } from '@/core/plan/evaluatePlan';
 import { familyOf } from '@/core/shapes/families';
 import type { StoredPlan } from '@/server/repositories/plans';
@@ -8,9 +8,9 @@ import type { PlanSummary } from './PlanList';
 export function planSummary(
   { id, plan }: StoredPlan,
   made: { times: number; madeOn: string } | undefined,
-  pantry: Pantry,
+  basis: Basis,
 ): PlanSummary {
-  const { pieces, portions, doughG, fillingG, weakestLink, fits } = planTally(plan, pantry);
+  const { pieces, portions, doughG, fillingG, weakestLink, fits } = planTally(plan, basis);
   return {
     id,
     name: plan.name,

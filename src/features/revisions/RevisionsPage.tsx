@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import type { PlanDifference } from '@/core/plan/comparePlans';
-import type { State } from '@/core/plan/state';
+import type { PlanDifference } from '@/core/plan/document/comparePlans';
+import type { State } from '@/core/basis/state';
 import type { FigureUnit } from '@/core/working/working';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { goBackToRevision } from '@/server/actions/plans';

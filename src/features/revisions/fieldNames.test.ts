@@ -1,6 +1,6 @@
-import { comparePlans } from '@/core/plan/comparePlans';
-import { writeAt } from '@/core/plan/at';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { comparePlans } from '@/core/plan/document/comparePlans';
+import { writeAt } from '@/core/plan/document/patch';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { planWith } from '@/core/testing/plans';
 import { figureText } from '@/core/units/format';
 import { METRIC } from '@/core/units/units';

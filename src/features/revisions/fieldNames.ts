@@ -1,14 +1,14 @@
-import { PLAN_FIELDS, type PlanField } from '@/core/plan/planFields';
+import { PLAN_FIELDS, type PlanField } from '@/core/plan/document/planFields';
 import type { QuantityKind } from '@/core/units/parse';
 import { startingPantry, type Pantry } from '@/core/composition/pantry';
-import { FINISHES, type Finish } from '@/core/shapes/finish';
+import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { MEDIUM_NAMES, SERVING_NAMES, type WriteFigure } from '@/features/plan/words';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { DUSTS } from '@/core/sheet/dust';
 import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { FigureUnit } from '@/core/working/working';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 
 const SECTIONS: Record<string, string> = {
   batch: 'How many',
@@ -67,9 +67,7 @@ const mapped = <T>(table: Readonly<Record<string, T>>, name: (entry: T) => strin
 const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   serving: SERVING_NAMES,
   'shape.family': Object.fromEntries(FAMILY_IDS.map((id) => [id, familyOf(id).name])),
-  'shape.finish': Object.fromEntries(
-    (Object.keys(FINISHES) as Finish[]).map((id) => [id, FINISHES[id].name]),
-  ),
+  'shape.finish': Object.fromEntries(Object.entries(FINISH_NAMES)),
   'dough.roundUp': { true: 'yes', false: 'no' },
   'sheet.passes': mapped(PASS_STYLE_NAMES, ({ name }) => name),
   'sheet.dust.kind': mapped(DUSTS, ({ name }) => name),

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { flourMoisture } from '@/core/dough/flourMoisture';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { input } from '@/core/working/working';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';

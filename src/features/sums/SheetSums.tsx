@@ -1,6 +1,6 @@
 'use client';
 
-import { DOUGH_DENSITY_G_PER_ML } from '@/core/constants';
+import { DOUGH_DENSITY_G_PER_ML } from '@/core/physics/constants';
 import { discLayout } from '@/core/layout/discLayout';
 import { sheetLength, thicknessFromStrip } from '@/core/sheet/massBalance';
 import { openTime } from '@/core/sheet/openTime';

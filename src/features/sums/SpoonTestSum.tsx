@@ -1,7 +1,7 @@
 'use client';
 
 import { yieldStressFromSpread } from '@/core/filling/yieldStress';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { input } from '@/core/working/working';
 import { NumbersSum } from './NumbersSum';
 import type { SumProps } from './SumParts';

@@ -1,6 +1,7 @@
 'use client';
 
-import { TRIM_PORTION_G, trimToNoodles } from '@/core/batch/trimUse';
+import { startingRules } from '@/core/basis/rules';
+import { trimToNoodles } from '@/core/batch/trimUse';
 import { TRIM_USABLE } from '@/core/batch/yield';
 import { trayCount } from '@/core/layout/trayCount';
 import { input } from '@/core/working/working';
@@ -66,7 +67,7 @@ export function TrimSum() {
           kind: 'mass',
           range: { min: 20, max: 500, unit: 'g' },
           step: 5,
-          start: TRIM_PORTION_G.ribbons,
+          start: startingRules['batch.ribbons'].value,
         },
       }}
       work={({ trimG, portionG }) => {
@@ -85,7 +86,7 @@ export function TrimSum() {
             ],
             source: 'craft rule; weigh your own',
           },
-          says: `${text(usableG, 'g')} of it rolls again. Cut small it makes ${Math.floor(usableG / TRIM_PORTION_G.soup)} bowls of soup squares.`,
+          says: `${text(usableG, 'g')} of it rolls again. Cut small it makes ${Math.floor(usableG / startingRules['batch.soup'].value)} bowls of soup squares.`,
         };
       }}
     />

@@ -3,8 +3,8 @@
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { logEntrySchema } from '@/core/log/logEntry';
-import { firstIssue } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
+import { firstIssue } from '@/core/plan/document/parsePlan';
+import { PlanError } from '@/core/plan/document/planError';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { addLogEntry, removeLogEntry } from '../repositories/log';

@@ -4,7 +4,7 @@ import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import type { Ingredient } from '@/core/composition/ingredient';
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
-import { pantryChanges, type PantryChange } from '@/core/plan/pantryChanges';
+import { pantryChanges, type PantryChange } from '@/core/plan/questions/pantryChanges';
 import { pantryWith } from '@/core/composition/pantry';
 import { check } from '../check';
 import { database } from '../db/database';

@@ -1,17 +1,18 @@
 'use server';
 
+import { getBasis } from '../repositories/basis';
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { shortText } from '@/core/fields';
-import { parsePlan } from '@/core/plan/parsePlan';
-import { startingPlans } from '@/core/plan/startingPlans';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { check } from '../check';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
-import { inKitchen } from '@/core/plan/inKitchen';
+import { inKitchen } from '@/core/plan/questions/inKitchen';
 import { getKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
 
@@ -22,7 +23,7 @@ const shelfSchema = z.enum(['current', 'archived', 'deleted']);
 export async function startPlan(family: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
     const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
-    const plan = inKitchen(start, getKitchen(database()), getPantry(database()));
+    const plan = inKitchen(start, getKitchen(database()), getBasis(database()));
     const id = randomUUID();
     return createPlan(database(), { id, plan, now: new Date() }).id;
   });

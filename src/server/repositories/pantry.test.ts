@@ -1,3 +1,4 @@
+import { basisWith } from '@/core/basis/basis';
 import type { Ingredient } from '@/core/composition/ingredient';
 import { startingPantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
@@ -67,10 +68,9 @@ describe('the pantry', () => {
     };
     createPlan(db, { id: 'm', plan, now });
     expect(getPlan(db, 'm').plan.dough.parts[0]?.id).toBe('mill-flour');
-    expect(evaluatePlan(getPlan(db, 'm').plan, getPantry(db)).dough.hydration).toBeCloseTo(
-      0.381,
-      9,
-    );
+    expect(
+      evaluatePlan(getPlan(db, 'm').plan, basisWith(getPantry(db))).dough.hydration,
+    ).toBeCloseTo(0.381, 9);
   });
 
   it('keeps a new row that a plan uses, even in an older revision, and says so', () => {
@@ -131,7 +131,7 @@ describe('a logged batch', () => {
     };
     addLogEntry(db, { planId: 'c', revision: 1, entry, now });
     const free = (pantry = getPantry(db)) =>
-      evaluatePlan(getPlan(db, 'c').plan, pantry).filling.freeWaterShare;
+      evaluatePlan(getPlan(db, 'c').plan, basisWith(pantry)).filling.freeWaterShare;
     const planned = free();
     saveRows(db, 'ingredients', [{ ...ricotta, water: 0.78, carbohydrate: 0.02 }], now);
     expect(free()).toBeGreaterThan(planned);

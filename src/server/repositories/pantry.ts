@@ -6,8 +6,8 @@ import {
   type Pantry,
   type PantryRows,
 } from '@/core/composition/pantry';
-import { parsePlan } from '@/core/plan/parsePlan';
-import { PlanError } from '@/core/plan/planError';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { PlanError } from '@/core/plan/document/planError';
 import { FieldError } from '@/core/range';
 import type { Connection, Database } from '../db/database';
 import { pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';

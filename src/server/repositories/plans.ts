@@ -1,7 +1,7 @@
 import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Pantry } from '@/core/composition/pantry';
-import { parsePlan } from '@/core/plan/parsePlan';
-import type { Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import type { Plan } from '@/core/plan/document/schema';
 import type { Connection, Database } from '../db/database';
 import { logEntries, planRevisions, plans } from '../db/schema';
 import { NotFoundError } from './notFound';

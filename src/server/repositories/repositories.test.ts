@@ -1,6 +1,6 @@
 import { startingKitchen } from '@/core/kitchen/kitchen';
 import type { LogEntry } from '@/core/log/logEntry';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { openDatabase, type Database } from '../db/database';
 import { getKitchen, saveKitchen } from './kitchen';

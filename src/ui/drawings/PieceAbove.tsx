@@ -1,7 +1,7 @@
 'use client';
 
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import { stateOfMargin } from '@/core/plan/state';
+import { stateOfMargin } from '@/core/basis/state';
 import { centred, pathOf, place } from './svg';
 
 const STATE_COLOUR = { holds: 'var(--verdigris)', edge: 'var(--ochre)', fails: 'var(--brick)' };

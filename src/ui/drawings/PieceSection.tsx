@@ -2,7 +2,7 @@
 
 import { useId } from 'react';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import { stateOfMargin, type State } from '@/core/plan/state';
+import { stateOfMargin, type State } from '@/core/basis/state';
 import { FigureMark } from '../figure/Figure';
 import { lipText } from '../figure/lipText';
 import { STATE_WORDS } from '../figure/StateMark';

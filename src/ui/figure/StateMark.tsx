@@ -1,4 +1,4 @@
-import type { State } from '@/core/plan/state';
+import type { State } from '@/core/basis/state';
 
 /** A state's mark and word: colour never speaks alone. */
 export const STATE_WORDS: Record<State, { mark: string; word: string }> = {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { parsePlan } from '@/core/plan/parsePlan';
+import { parsePlan } from '@/core/plan/document/parsePlan';
 import { database } from '@/server/db/database';
 import { answer, readBody } from '@/server/planRequests';
 import { getPantry } from '@/server/repositories/pantry';

@@ -1,23 +1,23 @@
 import type { Metadata } from 'next';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import { inKitchen } from '@/core/plan/inKitchen';
-import { startingPlans } from '@/core/plan/startingPlans';
+import { inKitchen } from '@/core/plan/questions/inKitchen';
+import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import { ImportPlan } from '@/features/plans/ImportPlan';
 import { StartPlan } from '@/features/plans/StartPlan';
 import { database } from '@/server/db/database';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 export const metadata: Metadata = { title: 'New plan' };
 
 export default function Page() {
   const db = database();
-  const [kitchen, pantry] = [getKitchen(db), getPantry(db)];
+  const [kitchen, basis] = [getKitchen(db), getBasis(db)];
   const choices = FAMILY_IDS.map((family) => {
-    const plan = inKitchen(startingPlans[family], kitchen, pantry);
-    const { pieces, portions, dough, filling, shape } = evaluatePlan(plan, pantry);
+    const plan = inKitchen(startingPlans[family], kitchen, basis);
+    const { pieces, portions, dough, filling, shape } = evaluatePlan(plan, basis);
     return {
       family,
       name: familyOf(family).name,

@@ -1,10 +1,10 @@
 import { input, type Working } from '../../working/working';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { BALANCE } from './sources';
 
 /** Workings of the counts, the totals and what is left. */
-export function countWorkings({ plan, terms }: PlanContext, f: PlanFigures) {
+export function countWorkings({ plan, batch: { terms } }: PlanModel, f: PlanFigures) {
   const { batch } = plan;
   const lost = terms.fillingLoss;
   const piecesFormula = {

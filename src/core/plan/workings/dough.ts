@@ -1,12 +1,11 @@
 import { input, type Working } from '../../working/working';
-import { DOUGH_DENSITY_G_PER_ML } from '../../constants';
-import { REFERENCE_GLUTEN } from '../../dough/makeup';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import { DOUGH_DENSITY_G_PER_ML } from '../../physics/constants';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { BALANCE, GEOMETRY } from './sources';
 
 /** Workings of the dough. */
-export function doughWorkings({ plan }: PlanContext, f: PlanFigures) {
+export function doughWorkings({ plan, basis: { rules } }: PlanModel, f: PlanFigures) {
   const { dough: d } = f;
   const h = d.now;
   return {
@@ -135,13 +134,13 @@ export function doughWorkings({ plan }: PlanContext, f: PlanFigures) {
     },
     gluten: {
       label: 'Gluten, of a wheat sheet',
-      value: d.makeup.glutenRatio / REFERENCE_GLUTEN,
+      value: d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
       unit: 'share',
       kind: 'table',
       formula: 'Σ flour × protein × gluten quality ÷ flour, against 0.095',
       inputs: [
         input('gluten ratio', d.makeup.glutenRatio.toFixed(4)),
-        input('reference', REFERENCE_GLUTEN.toFixed(3)),
+        input('reference', rules['dough.gluten.reference'].value.toFixed(3)),
       ],
       source: 'ingredient table',
     },
@@ -173,7 +172,11 @@ export function doughWorkings({ plan }: PlanContext, f: PlanFigures) {
       kind: 'rule',
       formula: '25 × (gluten)^1.5 × development × e^(−too wet ÷ 0.04) × (1 − 0.6 × fat)',
       inputs: [
-        input('gluten, of a wheat sheet', d.makeup.glutenRatio / REFERENCE_GLUTEN, 'ratio'),
+        input(
+          'gluten, of a wheat sheet',
+          d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
+          'ratio',
+        ),
         input('development', d.ready.development, 'ratio'),
         input('too wet by', Math.max(0, h.hydration - h.target), 'share'),
         input('fat', d.makeup.fatShare, 'share'),
@@ -201,7 +204,11 @@ export function doughWorkings({ plan }: PlanContext, f: PlanFigures) {
       kind: 'rule',
       formula: '0.35 × gluten × development × (0.2 + 0.8 × spring left) × 0.5^(repeats − 1)',
       inputs: [
-        input('gluten, of a wheat sheet', d.makeup.glutenRatio / REFERENCE_GLUTEN, 'ratio'),
+        input(
+          'gluten, of a wheat sheet',
+          d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
+          'ratio',
+        ),
         input('development', d.ready.development, 'ratio'),
         input('spring left', d.ready.relaxationLeft, 'share'),
         input('passes a setting', 2, 'count'),

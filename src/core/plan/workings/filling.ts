@@ -1,10 +1,10 @@
 import { input, type Working, type WorkingInput } from '../../working/working';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { BALANCE, GEOMETRY } from './sources';
 
 /** Workings of the filling. */
-export function fillingWorkings({ plan, composition: c }: PlanContext, f: PlanFigures) {
+export function fillingWorkings({ plan, filling: { composition: c } }: PlanModel, f: PlanFigures) {
   const { filling } = f;
   const { spoonTest, towelTest, texture, air } = plan.filling;
   const { water, scale, stiffnessFrom } = filling;

@@ -1,6 +1,6 @@
 import type { Working } from '../../working/working';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { countWorkings } from './count';
 import { doughWorkings } from './dough';
 import { fillingWorkings } from './filling';
@@ -8,13 +8,16 @@ import { ledgerWorkings } from './ledger';
 import { sheetWorkings, shapeWorkings } from './sheetAndShape';
 
 /** Every figure of the plan that can be opened, with its working. */
-export function workingsOf(context: PlanContext, figures: PlanFigures) {
+export function workingsOf(model: PlanModel, figures: PlanFigures) {
   return {
-    ...countWorkings(context, figures),
-    ...ledgerWorkings(context, figures),
-    ...doughWorkings(context, figures),
-    ...fillingWorkings(context, figures),
-    ...sheetWorkings(context, figures),
-    ...shapeWorkings(context, figures),
+    ...countWorkings(model, figures),
+    ...ledgerWorkings(model, figures),
+    ...doughWorkings(model, figures),
+    ...fillingWorkings(model, figures),
+    ...sheetWorkings(model, figures),
+    ...shapeWorkings(model, figures),
   } satisfies Record<string, Working>;
 }
+
+/** The working of every figure, by the figure's id. */
+export type Workings = ReturnType<typeof workingsOf>;

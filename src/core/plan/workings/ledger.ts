@@ -1,11 +1,11 @@
 import { input, type Working, type WorkingInput } from '../../working/working';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { BALANCE } from './sources';
 
 /** Workings of where the dough and the filling go, gram by gram. */
 export function ledgerWorkings(
-  { terms }: PlanContext,
+  { batch: { terms } }: PlanModel,
   { ledger, counts, dough, filling, pieces }: PlanFigures,
 ) {
   const part = (

@@ -1,13 +1,12 @@
 import { input, type Working } from '../../working/working';
-import { DOUGH_DENSITY_G_PER_ML } from '../../constants';
-import { FINISHES } from '../../shapes/finish';
-import { TEAR_THICKNESS_MM } from '../../shapes/mound';
-import type { PlanContext } from '../context';
-import type { PlanFigures } from '../figures';
+import { DOUGH_DENSITY_G_PER_ML } from '../../physics/constants';
+import { FINISH_NAMES } from '../../shapes/finish';
+import type { PlanModel } from '../model/model';
+import type { PlanFigures } from '../model/figures';
 import { BALANCE, GEOMETRY } from './sources';
 
 /** Workings of the sheet. */
-export function sheetWorkings({ plan }: PlanContext, f: PlanFigures) {
+export function sheetWorkings({ plan }: PlanModel, f: PlanFigures) {
   return {
     thickness: {
       label: 'Sheet thickness',
@@ -143,7 +142,10 @@ export function sheetWorkings({ plan }: PlanContext, f: PlanFigures) {
 }
 
 /** Workings of the piece: mound, lip, dome, edge. */
-export function shapeWorkings({ piece }: PlanContext, f: PlanFigures) {
+export function shapeWorkings(
+  { piece: { input: piece }, basis: { rules } }: PlanModel,
+  f: PlanFigures,
+) {
   const { family, finish, thicknessMm } = piece;
   const { mound } = f.shape;
   const settled = mound.slumpedRadiusMm > mound.laidRadiusMm;
@@ -184,7 +186,11 @@ export function shapeWorkings({ piece }: PlanContext, f: PlanFigures) {
       kind: 'rule',
       formula: 'width of the finish + 2 × thickness',
       inputs: [
-        input(`${FINISHES[finish].name.toLowerCase()} needs`, FINISHES[finish].widthMm, 'mm'),
+        input(
+          `${FINISH_NAMES[finish].toLowerCase()} needs`,
+          rules[`shape.finish.${finish}`].value,
+          'mm',
+        ),
         input('thickness', thicknessMm, 'mm'),
       ],
       source: 'craft rule',
@@ -192,7 +198,7 @@ export function shapeWorkings({ piece }: PlanContext, f: PlanFigures) {
     },
     lipMargin: {
       label: 'Lip against what it needs',
-      value: f.margins.lip,
+      value: Math.max(0, f.shape.lipMm) / f.shape.neededLipMm,
       unit: 'ratio',
       kind: 'rule',
       formula: 'lip ÷ lip needed; below 1 it fails, below 1.15 it is on the edge',
@@ -214,13 +220,13 @@ export function shapeWorkings({ piece }: PlanContext, f: PlanFigures) {
     },
     thinningMargin: {
       label: 'Dough over the top against tearing',
-      value: f.margins.thinning,
+      value: f.shape.overTopMm / rules['shape.tears'].value,
       unit: 'ratio',
       kind: 'rule',
       formula: 'dough over the top ÷ thickness at which it tears',
       inputs: [
         input('over the top', f.shape.overTopMm, 'mm'),
-        input('tears at', TEAR_THICKNESS_MM, 'mm'),
+        input('tears at', rules['shape.tears'].value, 'mm'),
       ],
       source: 'craft rule',
     },
@@ -233,8 +239,8 @@ export function shapeWorkings({ piece }: PlanContext, f: PlanFigures) {
       inputs: [
         input('thickness', thicknessMm, 'mm'),
         input(
-          `${FINISHES[finish].name.toLowerCase()} leaves`,
-          FINISHES[finish].thicknessFactor,
+          `${FINISH_NAMES[finish].toLowerCase()} leaves`,
+          rules[`shape.edge.${finish}`].value,
           'share',
         ),
       ],

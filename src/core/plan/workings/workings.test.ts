@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Working } from '../../working/working';
 import { anyPlanDocument } from '../../testing/anyPlan';
 import { evaluatePlan } from '../evaluatePlan';
-import { parsePlan } from '../parsePlan';
+import { parsePlan } from '../document/parsePlan';
 
 /** An input of a working, by the start of its name. */
 const of = ({ inputs }: Working, name: string): number => {

@@ -33,7 +33,6 @@ export const agnolottiFlat: ShapeFamily = {
   usesEdge: false,
   sheetWays: ['single'],
   layers: { edge: 2 },
-  secondsPerPiece: 6,
   folding: [
     'Set mounds along the strip, each in the middle of its place, a finger from the far edge.',
     'Damp round them and fold the strip over, air out between the mounds to the front.',
@@ -42,7 +41,7 @@ export const agnolottiFlat: ShapeFamily = {
   ],
   flatAreaMm2: ({ sizeMm, pitchMm }) => sizeMm * pitchMm,
   areaFormula: 'strip width × cut to cut',
-  mound: capMound,
+  mound: (from, _size, rules) => capMound(from, rules),
   lipMm: (size, mound) => Math.min(frontLip(size, mound), sideLip(size, mound)),
   lipFormula:
     'the lesser of front, (strip − under the mound − over it) ÷ 2, and side, cut to cut ÷ 2 − radius',

@@ -28,7 +28,6 @@ export const agnolottiPinched: ShapeFamily = {
   usesEdge: false,
   sheetWays: ['single'],
   layers: { edge: 2 },
-  secondsPerPiece: 4,
   folding: [
     'Pipe one even log along the strip, a finger from the far edge.',
     'Fold the strip over the log and press along the front, air out to one end.',
@@ -37,7 +36,7 @@ export const agnolottiPinched: ShapeFamily = {
   ],
   flatAreaMm2: ({ sizeMm, pitchMm }) => sizeMm * pitchMm,
   areaFormula: 'strip width × pinch to pinch',
-  mound: (from, { pitchMm }) => logMound(from, pitchMm),
+  mound: (from, { pitchMm }, rules) => logMound(from, pitchMm, rules),
   lipMm: frontLip,
   lipFormula: '(strip − under the log 2r − over the log, its arc) ÷ 2',
   draw(size, mound, { thicknessMm: t, pressedMm }) {

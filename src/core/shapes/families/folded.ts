@@ -120,7 +120,7 @@ const folded = {
   usesLaid: false,
   usesEdge: false,
   sheetWays: ['single'],
-  mound: lensMound,
+  mound: (from, _size, rules) => lensMound(from, rules),
 } satisfies Partial<ShapeFamily>;
 
 /** Tortelloni: large squares or discs, folded, two corners drawn round and joined. */
@@ -138,7 +138,6 @@ export const tortelloni: ShapeFamily = {
   finishes: ['press', 'pinch', 'fork'],
   usesBlank: true,
   layers: { edge: 2, join: 4 },
-  secondsPerPiece: 18,
   areaFormula: 'area of the blank, one layer before folding',
   lipFormula: `square: ${SQUARE_LIP}; disc: ${DISC_LIP}`,
   folding: [
@@ -164,7 +163,6 @@ export const cappelletti: ShapeFamily = {
   finishes: ['pinch', 'press'],
   usesBlank: true,
   layers: { edge: 2, join: 4 },
-  secondsPerPiece: 14,
   areaFormula: 'area of the blank, one layer before folding',
   lipFormula: `square: ${SQUARE_LIP}; disc: ${DISC_LIP}`,
   folding: [
@@ -189,7 +187,6 @@ export const halfMoon: ShapeFamily = {
   finishes: ['fork', 'press', 'pinch', 'cutter'],
   usesBlank: false,
   layers: { edge: 2 },
-  secondsPerPiece: 12,
   areaFormula: 'π × (disc ÷ 2)², one layer before folding',
   lipFormula: DISC_LIP,
   folding: [
@@ -215,7 +212,6 @@ export const foldedTriangle: ShapeFamily = {
   finishes: ['press', 'fork', 'pinch', 'wheel'],
   usesBlank: false,
   layers: { edge: 2 },
-  secondsPerPiece: 10,
   areaFormula: 'side², one layer before folding',
   lipFormula: SQUARE_LIP,
   folding: [
@@ -241,7 +237,6 @@ export const bonnet: ShapeFamily = {
   finishes: ['press', 'pinch'],
   usesBlank: false,
   layers: { edge: 2, join: 4 },
-  secondsPerPiece: 16,
   areaFormula: 'side², one layer before folding',
   lipFormula: SQUARE_LIP,
   folding: [

@@ -1,4 +1,4 @@
-import type { ShapeFamily } from '../shape';
+import type { FamilyId, ShapeFamily } from '../shape';
 import { agnolottiFlat } from './agnolottiFlat';
 import { agnolottiPinched } from './agnolottiPinched';
 import { bonnet, cappelletti, foldedTriangle, halfMoon, tortelloni } from './folded';
@@ -11,24 +11,7 @@ import {
   stampedRound,
 } from './ravioli';
 
-/** Ids of the families the product knows, in the order they are offered. */
-export const FAMILY_IDS = [
-  'ravioliSquare',
-  'ravioliRound',
-  'ravioliRectangle',
-  'ravioliTriangle',
-  'stampedRound',
-  'mouldedRavioli',
-  'halfMoon',
-  'foldedTriangle',
-  'bonnet',
-  'tortelloni',
-  'cappelletti',
-  'agnolottiPinched',
-  'agnolottiFlat',
-] as const;
-
-export type FamilyId = (typeof FAMILY_IDS)[number];
+export { FAMILY_IDS, type FamilyId } from '../shape';
 
 const families: Record<FamilyId, ShapeFamily> = {
   ravioliSquare,

@@ -26,7 +26,6 @@ export const mouldedRavioli: ShapeFamily = {
   usesEdge: false,
   sheetWays: ['two', 'book'],
   layers: { edge: 2 },
-  secondsPerPiece: 5,
   folding: [
     'Dust the mould, lay the lower sheet over it and ease it into the pockets.',
     'Fill each pocket level, no higher: the ridges must stay clean.',
@@ -35,7 +34,7 @@ export const mouldedRavioli: ShapeFamily = {
   ],
   flatAreaMm2: ({ sizeMm }) => 2 * sizeMm ** 2,
   areaFormula: '2 layers × (pocket to pocket)²',
-  mound: (from, size) => pocketMound(from, size),
+  mound: (from, size, rules) => pocketMound(from, size, rules),
   lipMm: ({ sizeMm }, mound) => sizeMm / 2 - mound.radiusMm,
   lipFormula: 'pocket to pocket ÷ 2 − radius of the filling, the pocket’s unless it is overfull',
   draw: (size, mound, sheet) => ({

@@ -16,7 +16,6 @@ type Own = Pick<
   | 'dimensions'
   | 'areaFormula'
   | 'lipFormula'
-  | 'secondsPerPiece'
   | 'cut'
 > & {
   readonly finishes?: readonly Finish[];
@@ -64,7 +63,7 @@ function twoLayers(own: Own): ShapeFamily {
       cutting,
     ],
     flatAreaMm2: (size) => 2 * outlineAreaMm2(size),
-    mound: capMound,
+    mound: (from, _size, rules) => capMound(from, rules),
     lipMm: (size, mound) => lipEnd(size) - mound.radiusMm,
     draw: (size, mound, sheet) => ({
       section: cappedSection(
@@ -107,7 +106,6 @@ export const ravioliSquare = twoLayers({
   shortName: 'Square',
   summary: 'mounds between two sheets, cut square',
   dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 25, maxMm: 120 }],
-  secondsPerPiece: 8,
   cutting: 'Cut square between the mounds and press every edge thin.',
   areaFormula: '2 layers × side²',
   lipFormula: 'side ÷ 2 − radius of the settled mound − flutes',
@@ -125,7 +123,6 @@ export const ravioliRound = twoLayers({
   summary: 'mounds between two sheets, cut round',
   dimensions: [{ key: 'sizeMm', label: 'Disc', minMm: 30, maxMm: 130 }],
   finishes: ['cutter', 'fork', 'pinch'],
-  secondsPerPiece: 10,
   cutting: 'Gather each mound with a dull ring, then cut with press, then twist.',
   areaFormula: '2 layers × π × (disc ÷ 2)²',
   lipFormula: 'disc ÷ 2 − radius of the settled mound − flutes',
@@ -145,7 +142,6 @@ export const ravioliRectangle = twoLayers({
     { key: 'sizeMm', label: 'Long side', minMm: 30, maxMm: 140 },
     { key: 'acrossMm', label: 'Short side', minMm: 25, maxMm: 120 },
   ],
-  secondsPerPiece: 8,
   cutting: 'Cut to rectangles between the mounds and press every edge thin.',
   areaFormula: '2 layers × long side × short side',
   lipFormula: 'the shorter side ÷ 2 − radius of the settled mound − flutes',
@@ -167,7 +163,6 @@ export const ravioliTriangle = twoLayers({
   shortName: 'Triangle',
   summary: 'mounds between two sheets, cut to triangles',
   dimensions: [{ key: 'sizeMm', label: 'Side', minMm: 40, maxMm: 150 }],
-  secondsPerPiece: 9,
   cutting: 'Cut along the slants first, then across: point up and point down in turn.',
   areaFormula: '2 layers × √3 ÷ 4 × side²',
   lipFormula: 'side ÷ (2 √3) − radius of the settled mound − flutes',
@@ -206,7 +201,6 @@ export const stampedRound = twoLayers({
   dimensions: [{ key: 'sizeMm', label: 'Stamp', minMm: 35, maxMm: 130 }],
   finishes: ['cutter', 'press'],
   usesEdge: false,
-  secondsPerPiece: 11,
   cutting: 'Set the stamp round each mound, press hard, then twist: it seals and cuts in one.',
   areaFormula: '2 layers × π × (stamp ÷ 2)²',
   lipFormula: 'stamp ÷ 2 − crown − radius of the settled mound',

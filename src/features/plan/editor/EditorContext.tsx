@@ -1,10 +1,11 @@
 'use client';
 
+import type { Basis } from '@/core/basis/basis';
 import { createContext, useContext } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 
 /** What every part of the plan page shares. */
 export interface EditorValue {
@@ -12,6 +13,8 @@ export interface EditorValue {
   readonly result: PlanResult;
   readonly kitchen: Kitchen;
   readonly pantry: Pantry;
+  /** What the plan is worked out on; holds the pantry. */
+  readonly basis: Basis;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   /** For a field that shows a refusal itself: the reason, or null when the change was taken. */
   tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { parsePlan } from '@/core/plan/parsePlan';
-import type { Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { advance, redo, startHistory, undo } from './history';
 import { createPlanEditor, type SaveAnswer } from './planEditor';

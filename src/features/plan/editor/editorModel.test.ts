@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { createPlanEditor, type SaveAnswer } from './planEditor';
 import { testWorld } from './testWorld';

@@ -1,5 +1,5 @@
-import { PlanError } from '@/core/plan/planError';
-import type { Plan } from '@/core/plan/schema';
+import { PlanError } from '@/core/plan/document/planError';
+import type { Plan } from '@/core/plan/document/schema';
 import { advance, redo, startHistory, undo, type History } from './history';
 
 /** How the plan stands against what is stored. */

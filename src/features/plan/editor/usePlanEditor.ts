@@ -1,10 +1,11 @@
 'use client';
 
+import type { Basis } from '@/core/basis/basis';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import { asPlanCheck } from '@/core/plan/planError';
-import type { Plan } from '@/core/plan/schema';
+import { asPlanCheck } from '@/core/plan/document/planError';
+import type { Plan } from '@/core/plan/document/schema';
 import { steadily } from '@/ui/layout/steadily';
 import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
 
@@ -38,11 +39,11 @@ async function send(
 }
 
 const loadReader = async (pantry: Pantry): Promise<(document: unknown) => Plan> => {
-  const { parsePlan } = await steadily(() => import('@/core/plan/parsePlan'));
+  const { parsePlan } = await steadily(() => import('@/core/plan/document/parsePlan'));
   return (document) => parsePlan(document, pantry);
 };
 
-function browserWorld(id: string, pantry: Pantry): EditorWorld {
+function browserWorld(id: string, basis: Basis): EditorWorld {
   const key = `mortar-draft-${id}`;
   const sitting = Math.random().toString(36).slice(2);
   // Storage may be full or forbidden; saving to the server then still works.
@@ -68,10 +69,10 @@ function browserWorld(id: string, pantry: Pantry): EditorWorld {
     sitting,
     check: (plan) =>
       asPlanCheck(() => {
-        evaluatePlan(plan, pantry);
+        evaluatePlan(plan, basis);
         return plan;
       }),
-    loadReader: () => loadReader(pantry),
+    loadReader: () => loadReader(basis.pantry),
   };
 }
 
@@ -79,9 +80,9 @@ function browserWorld(id: string, pantry: Pantry): EditorWorld {
 export function usePlanEditor(
   id: string,
   stored: { plan: Plan; edition: number; revision: number },
-  pantry: Pantry,
+  basis: Basis,
 ) {
-  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, pantry), stored));
+  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, basis), stored));
   const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
   useEffect(() => {
     void editor.restore();

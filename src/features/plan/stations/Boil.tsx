@@ -1,8 +1,8 @@
 'use client';
 
-import { writeAt } from '@/core/plan/at';
-import { cautionsFor } from '@/core/plan/cautions';
-import { SAFE_CORE_C } from '@/core/plan/safeCore';
+import { writeAt } from '@/core/plan/document/patch';
+import { cautionsFor } from '@/core/plan/questions/cautions';
+import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';

@@ -1,9 +1,9 @@
 'use client';
 
-import { writeAt } from '@/core/plan/at';
+import { writeAt } from '@/core/plan/document/patch';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import type { Plan } from '@/core/plan/schema';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
+import type { Plan } from '@/core/plan/document/schema';
 import type { FieldRange } from '@/core/range';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';

@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { rowsUsed } from '@/core/composition/pantry';
-import { withHeatOption, type HeatOption } from '@/core/plan/deadHeats';
-import { stateOfMargin } from '@/core/plan/state';
+import { withHeatOption, type HeatOption } from '@/core/plan/questions/deadHeats';
+import { stateOfMargin } from '@/core/basis/state';
 import { nearestSetting } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
 import { StateMark } from '@/ui/figure/StateMark';

@@ -3,7 +3,7 @@
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { bulkUnits, cupsText } from '@/core/units/volume';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { QuantityField } from '@/ui/fields/QuantityField';

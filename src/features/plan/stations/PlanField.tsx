@@ -1,7 +1,7 @@
 'use client';
 
-import { readAt, writeAt } from '@/core/plan/at';
-import { PLAN_FIELDS, type PlanFieldPath } from '@/core/plan/planFields';
+import { readAt, writeAt } from '@/core/plan/document/patch';
+import { PLAN_FIELDS, type PlanFieldPath } from '@/core/plan/document/planFields';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Choice, type ChoiceOption } from '@/ui/fields/Choice';
 import { useEditor } from '../editor/EditorContext';

@@ -1,7 +1,7 @@
 'use client';
 
-import type { Plan } from '@/core/plan/schema';
-import { FINISHES } from '@/core/shapes/finish';
+import type { Plan } from '@/core/plan/document/schema';
+import { FINISH_NAMES } from '@/core/shapes/finish';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../editor/EditorContext';
@@ -79,7 +79,7 @@ export function SealPanel() {
             <Figure working={result.working.edge} />
           </span>{' '}
           <span className="font-normal text-ink-dim">
-            after the {FINISHES[shape.finish].name.toLowerCase()}, two layers of{' '}
+            after the {FINISH_NAMES[shape.finish].toLowerCase()}, two layers of{' '}
             {text(result.sheet.thicknessMm, 'mm')}
           </span>
         </h3>

@@ -1,11 +1,11 @@
 'use client';
 
-import { changeFamily } from '@/core/plan/changeFamily';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import { writeAt } from '@/core/plan/at';
-import type { Plan } from '@/core/plan/schema';
+import { changeFamily } from '@/core/plan/questions/changeFamily';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
+import { writeAt } from '@/core/plan/document/patch';
+import type { Plan } from '@/core/plan/document/schema';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
-import { FINISHES } from '@/core/shapes/finish';
+import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { Choice } from '@/ui/fields/Choice';
@@ -72,7 +72,7 @@ export function ShapeControls() {
         <PlanChoice
           at="shape.finish"
           label="Edge"
-          options={family.finishes.map((value) => ({ value, label: FINISHES[value].name }))}
+          options={family.finishes.map((value) => ({ value, label: FINISH_NAMES[value] }))}
         />
       )}
       {family.usesEdge && (

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { placesOf, type Place } from '@/core/layout/places';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
-import { writeAt } from '@/core/plan/at';
+import { writeAt } from '@/core/plan/document/patch';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';

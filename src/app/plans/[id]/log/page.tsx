@@ -1,3 +1,4 @@
+import { basisWith } from '@/core/basis/basis';
 import type { Metadata } from 'next';
 import { compareLog } from '@/core/log/compareLog';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
@@ -6,7 +7,7 @@ import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { listLog } from '@/server/repositories/log';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { getPlan, getRevision } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Log' };
@@ -15,7 +16,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   const db = database();
   const { plan, revision } = orNotFound(() => getPlan(db, id));
-  const now = evaluatePlan(plan, getPantry(db));
+  const now = evaluatePlan(plan, getBasis(db));
   return (
     <LogPage
       id={id}
@@ -27,7 +28,10 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
         entry,
         revision: made,
         // Against the pantry of that day: what was planned then stays as it was.
-        comparisons: compareLog(evaluatePlan(getRevision(db, id, made).plan, pantry), entry),
+        comparisons: compareLog(
+          evaluatePlan(getRevision(db, id, made).plan, basisWith(pantry)),
+          entry,
+        ),
       }))}
     />
   );

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
-import { comparePlans } from '@/core/plan/comparePlans';
+import { comparePlans } from '@/core/plan/document/comparePlans';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { fieldName } from '@/features/revisions/fieldNames';
 import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
 import { listLog } from '@/server/repositories/log';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { getPlan, listRevisions } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Revisions' };
@@ -23,7 +23,7 @@ export default async function Page({ params, searchParams }: Props) {
   const db = database();
   const { plan, revision: newest } = orNotFound(() => getPlan(db, id));
   const log = listLog(db, id);
-  const pantry = getPantry(db);
+  const basis = getBasis(db);
   const revisions = listRevisions(db, id);
   const find = (number: unknown): Plan | undefined =>
     revisions.find((each) => String(each.number) === number)?.plan;
@@ -34,7 +34,7 @@ export default async function Page({ params, searchParams }: Props) {
       name={plan.name}
       newest={newest}
       revisions={revisions.map(({ number, plan: each, updatedAt }) => {
-        const { pieces, weakestLink } = evaluatePlan(each, pantry);
+        const { pieces, weakestLink } = evaluatePlan(each, basis);
         return {
           number,
           savedAt: updatedAt,
@@ -49,10 +49,10 @@ export default async function Page({ params, searchParams }: Props) {
           ? {
               before: Number(asked.before),
               after: Number(asked.after),
-              figures: figures(evaluatePlan(before, pantry), evaluatePlan(after, pantry)),
+              figures: figures(evaluatePlan(before, basis), evaluatePlan(after, basis)),
               differences: comparePlans(before, after).map((each) => ({
                 ...each,
-                label: fieldName(each.path, pantry),
+                label: fieldName(each.path, basis.pantry),
               })),
             }
           : null

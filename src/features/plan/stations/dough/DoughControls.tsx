@@ -1,8 +1,8 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { writeAt } from '@/core/plan/at';
-import type { Plan } from '@/core/plan/schema';
+import { writeAt } from '@/core/plan/document/patch';
+import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
 import { useEditor } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';

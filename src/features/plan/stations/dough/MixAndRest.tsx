@@ -1,8 +1,6 @@
 'use client';
 
 import { DOUGH_STAGES } from '@/core/dough/stages';
-import { KNEADED } from '@/core/dough/development';
-import { RESTED } from '@/core/dough/relaxation';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -14,8 +12,7 @@ export default function MixAndRest() {
   const { text } = useUnits();
   const { working: w, dough: d } = result;
   const { ready, work } = d;
-  const kneaded = ready.kneaded >= KNEADED - 0.02;
-  const rested = ready.relaxationLeft <= RESTED + 0.02;
+  const { kneadedEnough: kneaded, restedEnough: rested } = ready;
   const minutes: Record<string, string> = {
     knead: `${text(work.kneadMin, 'min')} by ${work.by}; enough at ${text(ready.kneadWantedMin, 'min')}`,
     rest: `${text(work.restMin, 'min')} at ${text(work.restC, 'C')}; enough at ${text(ready.restWantedMin, 'min')}`,

@@ -3,7 +3,7 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { DoughRecipeStyle } from '@/core/dough/styles';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { later } from '@/ui/layout/later';
 import { say } from '@/ui/layout/say';
 import { useEditor } from '../../editor/EditorContext';

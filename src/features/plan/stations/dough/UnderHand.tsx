@@ -3,9 +3,9 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { FEELS, whatToDo, type Correction, type Feel } from '@/core/dough/feel';
-import { doughUnderHand } from '@/core/plan/doughFigures';
+import { doughUnderHand } from '@/core/plan/model/dough';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';
 import { correctionText, FEEL_NAMES } from '../bowlWords';
@@ -66,14 +66,14 @@ export default function UnderHand() {
 
 /** One small step, what it does to the sums, and a button to record it. */
 function Step({ step, first, onDone }: { step: Correction; first: boolean; onDone(): void }) {
-  const { plan, result, pantry } = useEditor();
+  const { plan, result, basis } = useEditor();
   const { text } = useUnits();
   const after = evaluatePlan(
     withCorrections(plan, (made) => [
       ...made,
       { feel: 'sticky', kind: step.kind, amount: step.amount },
     ]),
-    pantry,
+    basis,
   ).dough;
   const before = result.dough;
   const effect =

@@ -1,6 +1,6 @@
 'use client';
 
-import { writeAt } from '@/core/plan/at';
+import { writeAt } from '@/core/plan/document/patch';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { writeAt } from '@/core/plan/at';
+import { writeAt } from '@/core/plan/document/patch';
 import { pipedDose, spoonDose } from '@/core/filling/doses';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import type { Plan } from '@/core/plan/schema';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
+import type { Plan } from '@/core/plan/document/schema';
 import { cupsText } from '@/core/units/volume';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';

@@ -2,9 +2,9 @@
 
 import { Plus } from 'lucide-react';
 import { preparationsFor, type Pantry } from '@/core/composition/pantry';
-import { USUAL_LUMP_MM } from '@/core/filling/handling';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import type { Plan } from '@/core/plan/schema';
+import { usualLump } from '@/core/filling/handling';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
+import type { Plan } from '@/core/plan/document/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useEditor } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';
@@ -99,7 +99,7 @@ export function FillingControls() {
         <PlanField
           at="filling.lumpMm"
           optional
-          placeholder={String(USUAL_LUMP_MM[plan.filling.texture])}
+          placeholder={String(usualLump(plan.filling.texture))}
         />
         <PlanField at="filling.cookedOffG" />
       </div>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, type ComponentType } from 'react';
-import { FREE_WATER_BOUNDS } from '@/core/filling/freeWaterGrade';
+import { startingRules } from '@/core/basis/rules';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { later } from '@/ui/layout/later';
@@ -61,7 +61,9 @@ function FreeWater() {
   const { result, plan } = useEditor();
   const { text } = useUnits();
   const { filling: f, working } = result;
-  const { firm, workable, wet } = FREE_WATER_BOUNDS;
+  const [firm, workable, wet] = (['firm', 'workable', 'wet'] as const).map(
+    (grade) => startingRules[`filling.free.${grade}`].value,
+  ) as [number, number, number];
   const says = {
     stands: 'Stands as it is laid',
     settles: 'Settles a little',

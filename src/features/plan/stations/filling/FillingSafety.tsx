@@ -1,7 +1,8 @@
 'use client';
 
-import { EGG_BINDS, EGG_GOES_IN_C } from '@/core/filling/eggBinder';
-import type { Contents } from '@/core/plan/contents';
+import { startingRules } from '@/core/basis/rules';
+import { EGG_GOES_IN_C } from '@/core/filling/eggBinder';
+import type { Contents } from '@/core/plan/model/contents';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -83,8 +84,8 @@ function Egg() {
   const { result } = useEditor();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
-  const least = text(EGG_BINDS.least * f.totalG, 'g');
-  const most = text(EGG_BINDS.most * f.totalG, 'g');
+  const least = text(startingRules['filling.egg.least'].value * f.totalG, 'g');
+  const most = text(startingRules['filling.egg.most'].value * f.totalG, 'g');
   const says = {
     none: `None in it. To bind it, ${least} to ${most} would do in this batch.`,
     little: `It binds little: ${least} to ${most} would do in this batch.`,

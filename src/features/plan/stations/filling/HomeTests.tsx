@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { writeAt } from '@/core/plan/at';
-import { composeFilling } from '@/core/plan/fillingOfPlan';
+import { writeAt } from '@/core/plan/document/patch';
+import { composeFilling } from '@/core/plan/document/recipe';
 import { holdingFactorFrom, towelFreeWater } from '@/core/filling/towelTest';
 import { spreadRadius } from '@/core/filling/spreadRadius';
 import { yieldStressFromSpread } from '@/core/filling/yieldStress';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { SpoonTestDrawing, TowelTestDrawing } from '@/ui/drawings/TestDrawings';
 import { useUnits } from '@/ui/units/UnitsContext';

@@ -2,14 +2,14 @@
 
 import { useState } from 'react';
 import { panDryingTime } from '@/core/filling/panDrying';
-import { FREE_WATER_BOUNDS, freeWaterGrade } from '@/core/filling/freeWaterGrade';
+import { freeWaterGrade } from '@/core/filling/freeWaterGrade';
 import {
   applyDrying,
   combineDrying,
   dryingRemedies,
   type DryingRemedy,
-} from '@/core/plan/fillingRemedies';
-import type { FillingRecipe } from '@/core/plan/fillingOfPlan';
+} from '@/core/plan/questions/fillingRemedies';
+import type { FillingRecipe } from '@/core/plan/document/recipe';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
@@ -19,19 +19,21 @@ import { dryingText } from '../bowlWords';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
 export default function MakeItRight() {
-  const { plan, result, pantry, edit } = useEditor();
+  const { plan, result, pantry, basis, edit } = useEditor();
   const { text } = useUnits();
   const { filling } = plan;
   const { freeWaterShare, scale } = result.filling;
   const [target, setTarget] = useState(() =>
-    freeWaterShare >= FREE_WATER_BOUNDS.workable ? 0.04 : FREE_WATER_BOUNDS.firm,
+    freeWaterShare >= basis.rules['filling.free.workable'].value
+      ? 0.04
+      : basis.rules['filling.free.firm'].value,
   );
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const remedies = dryingRemedies(filling, target, pantry);
+  const remedies = dryingRemedies(filling, target, basis);
   const picked = chosen.filter((key) => remedies.some((remedy) => remedy.key === key));
   const [a, b] = picked;
   const both =
-    a !== undefined && b !== undefined ? combineDrying(filling, [a, b], target, pantry) : null;
+    a !== undefined && b !== undefined ? combineDrying(filling, [a, b], target, basis) : null;
   const take = (next: FillingRecipe, what: string) => {
     edit((p) => ({ ...p, filling: next }));
     setChosen([]);

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { rowsUsed } from '@/core/composition/pantry';
-import type { ShapeOutcome } from '@/core/plan/compareShapes';
+import type { ShapeOutcome } from '@/core/plan/questions/compareShapes';
 import { familyOf } from '@/core/shapes/families';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { StateMark } from '@/ui/figure/StateMark';

@@ -2,10 +2,10 @@
 
 import Link from 'next/link';
 import { planFigures } from '@/core/plan/evaluatePlan';
-import type { Plan } from '@/core/plan/schema';
-import { stateOfMargin } from '@/core/plan/state';
+import type { Plan } from '@/core/plan/document/schema';
+import { stateOfMargin } from '@/core/basis/state';
 import { familyOf } from '@/core/shapes/families';
-import { FINISHES } from '@/core/shapes/finish';
+import { FINISH_NAMES } from '@/core/shapes/finish';
 import { lipText } from '@/ui/figure/lipText';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -29,7 +29,7 @@ interface Tool {
 
 /** The kitchen's own cutters, stamps, wheels and moulds for this shape, and which suit the dose. */
 export function ToolsPanel() {
-  const { plan, kitchen, pantry, edit } = useEditor();
+  const { plan, result, kitchen, basis, edit } = useEditor();
   const { text } = useUnits();
   const family = familyOf(plan.shape.family);
   const tools: Tool[] =
@@ -76,8 +76,10 @@ export function ToolsPanel() {
       ) : (
         <ul>
           {fits.map((tool, index) => {
-            const after = planFigures(tool.plan, pantry);
-            const state = after.layout.doesNotFit ? 'fails' : stateOfMargin(after.margins.lip);
+            const after = planFigures(tool.plan, basis);
+            const state = after.layout.doesNotFit
+              ? 'fails'
+              : stateOfMargin(after.shape.lipMm / after.shape.neededLipMm);
             return (
               <li
                 key={`${index}${tool.name}`}
@@ -110,9 +112,9 @@ export function ToolsPanel() {
       )}
       <h3 className="mt-2">The edge</h3>
       <p>
-        {FINISHES[plan.shape.finish].name}: {family.layers.edge} layers
+        {FINISH_NAMES[plan.shape.finish]}: {family.layers.edge} layers
         {family.layers.join ? `, ${family.layers.join} where the corners meet` : ''}. A practised
-        pair of hands takes about {family.secondsPerPiece} seconds a piece.
+        pair of hands takes about {result.sheet.fill.secondsPerPiece} seconds a piece.
       </p>
       <p className="text-small text-ink-dim">
         Knives, wheels and stamps cut: press away from the hand.

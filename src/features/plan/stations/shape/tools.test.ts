@@ -1,6 +1,6 @@
 import type { Cutter, Mould } from '@/core/kitchen/kitchen';
-import { parsePlan } from '@/core/plan/parsePlan';
-import { startingPlans } from '@/core/plan/startingPlans';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { startingPlans } from '@/core/plan/starting/startingPlans';
 import {
   cutterForm,
   cuttersFor,

@@ -1,5 +1,5 @@
 import type { Cutter, Mould } from '@/core/kitchen/kitchen';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/plan/document/schema';
 import { familyOf } from '@/core/shapes/families';
 
 type Shape = Plan['shape'];

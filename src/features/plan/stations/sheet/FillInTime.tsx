@@ -1,8 +1,8 @@
 'use client';
 
 import { lengthForPieces } from '@/core/layout/laying';
-import { writeAt } from '@/core/plan/at';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { writeAt } from '@/core/plan/document/patch';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from '../../editor/EditorContext';

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { writeAt } from '@/core/plan/at';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
+import { writeAt } from '@/core/plan/document/patch';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { strengthFromHang } from '@/core/sheet/strengthFromHang';
 import { HangTestDrawing } from '@/ui/drawings/TestDrawings';
 import { QuantityField } from '@/ui/fields/QuantityField';

@@ -1,7 +1,5 @@
 'use client';
 
-import { useMemo } from 'react';
-import { ladderOfPlan } from '@/core/plan/ladderOfPlan';
 import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { Ladder, Rung } from '@/core/sheet/ladder';
 import { settled } from '@/ui/drawings/svg';
@@ -13,7 +11,7 @@ import { plural } from '../sheetWords';
 export function LadderPanel() {
   const { plan, result } = useEditor();
   const { text } = useUnits();
-  const ladder = useMemo(() => ladderOfPlan(plan, result), [plan, result]);
+  const { ladder } = result;
   const { portions, rough, rungs } = ladder;
   if (result.dough.totalG < 1) return <p>No dough, no sheet: give more in How many.</p>;
   const stop = rungs[rungs.length - 1];

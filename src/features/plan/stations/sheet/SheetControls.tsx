@@ -1,9 +1,10 @@
 'use client';
 
-import { writeAt } from '@/core/plan/at';
-import { onRoller } from '@/core/plan/onRoller';
-import { PLAN_FIELDS } from '@/core/plan/planFields';
-import type { Plan } from '@/core/plan/schema';
+import { startingRules } from '@/core/basis/rules';
+import { writeAt } from '@/core/plan/document/patch';
+import { onRoller } from '@/core/plan/questions/onRoller';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
+import type { Plan } from '@/core/plan/document/schema';
 import { DUST_KINDS, DUSTS } from '@/core/sheet/dust';
 import { PASS_STYLE_NAMES, PASS_STYLES } from '@/core/sheet/passes';
 import { sheetsOf } from '@/core/sheet/setting';
@@ -128,7 +129,7 @@ export function SheetControls() {
           <PlanField
             at="sheet.secondsPerPiece"
             optional
-            placeholder={`${family.secondsPerPiece}, usual`}
+            placeholder={`${startingRules[`shape.seconds.${family.id}`].value}, usual`}
           />
           <PlanField at="sheet.rh" />
           <PlanChoice

@@ -1,6 +1,6 @@
 'use client';
 
-import { TRIM_PORTION_G } from '@/core/batch/trimUse';
+import { startingRules } from '@/core/basis/rules';
 import { DUSTS } from '@/core/sheet/dust';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -69,7 +69,7 @@ export function TrimAndDust() {
           is left fit to use
           {trim.use === 'waste'
             ? ', and is thrown out.'
-            : `: ${trimText(trim)}, about ${text(TRIM_PORTION_G[trim.use], 'g')} each.`}{' '}
+            : `: ${trimText(trim)}, about ${text(startingRules[`batch.${trim.use}`].value, 'g')} each.`}{' '}
           {text(trim.spoiltG, 'g')} is too dry or floury.
         </p>
         {again && (

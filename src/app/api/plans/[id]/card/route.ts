@@ -1,4 +1,4 @@
-import { cautionsFor } from '@/core/plan/cautions';
+import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { figureText, spoonText } from '@/core/units/format';
 import { cardContents } from '@/features/card/cardContents';
@@ -7,7 +7,7 @@ import { database } from '@/server/db/database';
 import { answer, fileAnswer } from '@/server/planRequests';
 import { readPreferences } from '@/server/preferences';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 /** The bench card as a PDF, in the user's units. */
@@ -15,8 +15,8 @@ export const GET = (_request: Request, { params }: { params: Promise<{ id: strin
   answer(async () => {
     const db = database();
     const { plan, revision } = getPlan(db, (await params).id);
-    const pantry = getPantry(db);
-    const result = evaluatePlan(plan, pantry);
+    const basis = getBasis(db);
+    const result = evaluatePlan(plan, basis);
     const { units } = await readPreferences();
     const card = cardContents(plan, result, {
       kitchenName: getKitchen(db).name,
@@ -24,7 +24,7 @@ export const GET = (_request: Request, { params }: { params: Promise<{ id: strin
       text: (value, unit) => figureText(value, unit, units),
       spoons: (ml) => spoonText(ml, units),
     });
-    const pdf = await cardPdf(plan, result, card, cautionsFor(plan, pantry));
+    const pdf = await cardPdf(plan, result, card, cautionsFor(plan, basis.pantry));
     return fileAnswer(pdf, {
       name: `${plan.name} card`,
       extension: 'pdf',

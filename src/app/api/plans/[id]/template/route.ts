@@ -1,10 +1,10 @@
-import { templatePages, wholeSheetPage } from '@/core/plan/templatesOfPlan';
+import { templatePages, wholeSheetPage } from '@/core/plan/questions/templatesOfPlan';
 import { pageSvg } from '@/core/templates/svg';
 import { check } from '@/server/check';
 import { database } from '@/server/db/database';
 import { templatePdf } from '@/server/pdf/templatePdf';
 import { answer, fileAnswer, nothingToPrint, templateSchema } from '@/server/planRequests';
-import { getPantry } from '@/server/repositories/pantry';
+import { getBasis } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 /**
@@ -15,19 +15,19 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
   answer(async () => {
     const db = database();
     const { plan } = getPlan(db, (await params).id);
-    const pantry = getPantry(db);
+    const basis = getBasis(db);
     const query = Object.fromEntries(new URL(request.url).searchParams);
     const { template, paper, format } = check(templateSchema, query);
     const name = `${plan.name} ${template}`;
     if (format === 'svg') {
       const page =
         template === 'sheet'
-          ? wholeSheetPage(plan, pantry)
-          : templatePages(plan, pantry, { template, paper })[0];
+          ? wholeSheetPage(plan, basis)
+          : templatePages(plan, basis, { template, paper })[0];
       if (!page) return nothingToPrint();
       return fileAnswer(pageSvg(page), { name, extension: 'svg', type: 'image/svg+xml' });
     }
-    const pages = templatePages(plan, pantry, { template, paper });
+    const pages = templatePages(plan, basis, { template, paper });
     if (pages.length === 0) return nothingToPrint();
     const pdf = await templatePdf(pages, name);
     return fileAnswer(pdf, { name, extension: 'pdf', type: 'application/pdf' });

@@ -1,0 +1,14 @@
+import { startingRules, type Rules } from './rules';
+
+/** How something stands; the interface gives each a colour, a mark and a word. */
+export type State = 'holds' | 'edge' | 'fails';
+
+/** State of a margin (capacity ÷ demand). `stateOfMargin(1.11)` → `'edge'` */
+export function stateOfMargin(margin: number, rules: Rules = startingRules): State {
+  if (margin < 1) return 'fails';
+  return margin < rules['risk.edge'].value ? 'edge' : 'holds';
+}
+
+/** The worst of several. */
+export const worst = (...states: readonly State[]): State =>
+  states.includes('fails') ? 'fails' : states.includes('edge') ? 'edge' : 'holds';

@@ -1,0 +1,215 @@
+import * as z from 'zod';
+import { oneOf, quantity, shortText } from '../../fields';
+import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
+import { FEELS } from '../../dough/feel';
+import { SHEET_WAYS } from '../../layout/sheetWay';
+import { DUST_KINDS } from '../../sheet/dust';
+import { PASS_STYLES } from '../../sheet/passes';
+import { rollerSchema } from '../../sheet/roller';
+import { FAMILY_IDS } from '../../shapes/families';
+
+/** Version of the plan document this product writes. */
+export const PLAN_VERSION = 1;
+
+/** Name of the format, the first thing in every plan file. */
+export const PLAN_FORMAT = 'mortar-sheet/plan';
+
+const measure = (path: PlanFieldPath) => quantity(PLAN_FIELDS[path].label, PLAN_FIELDS[path]);
+
+const id = shortText('Ingredient id', 80);
+
+const doughPartSchema = z.strictObject({
+  id,
+  g: measure('dough.parts.g'),
+});
+
+const fillingPartSchema = z.strictObject({
+  id,
+  g: measure('filling.parts.g'),
+  preparation: shortText('Preparation', 80).default('raw'),
+  /** The prepared result as weighed; replaces the typical yield. */
+  weighedG: measure('filling.parts.weighedG').optional(),
+});
+
+const fillingLossSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('bowl'),
+    share: measure('batch.fillingLoss.share'),
+  }),
+  z.strictObject({
+    kind: z.literal('bag'),
+    g: measure('batch.fillingLoss.g'),
+  }),
+]);
+
+const batchSchema = z.strictObject({
+  wayIn: oneOf('Way in', ['portions', 'dough', 'filling', 'both']).default('portions'),
+  portions: measure('batch.portions'),
+  piecesPerPortion: measure('batch.piecesPerPortion'),
+  doughInHandG: measure('batch.doughInHandG').default(500),
+  fillingInHandG: measure('batch.fillingInHandG').default(500),
+  /** Share of a sheet that becomes pieces, as counted by the cook; the layout's own when left out. */
+  usedShare: measure('batch.usedShare').optional(),
+  rerolls: measure('batch.rerolls').default(1),
+  trimUsable: measure('batch.trimUsable').default(0.85),
+  stuckShare: measure('batch.stuckShare').default(0.02),
+  endTrimG: measure('batch.endTrimG').default(0),
+  fillingLoss: fillingLossSchema.default({ kind: 'bowl', share: 0.03 }),
+  /** What the last trim becomes. */
+  trimTo: oneOf('Last trim', ['ribbons', 'soup', 'waste']).default('ribbons'),
+  tasted: measure('batch.tasted').default(2),
+  breakageShare: measure('batch.breakageShare').default(0.05),
+  /** What using both up may change, when the way in is both. */
+  mayChange: z
+    .strictObject({ dose: z.boolean(), thickness: z.boolean(), size: z.boolean() })
+    .default({ dose: true, thickness: true, size: true }),
+});
+
+const doughWorkSchema = z.strictObject({
+  by: oneOf('Kneaded by', ['hand', 'mixer', 'processor']).default('hand'),
+  kneadMin: measure('dough.work.kneadMin').default(10),
+  folds: measure('dough.work.folds').default(3),
+  restMin: measure('dough.work.restMin').default(30),
+  restAt: oneOf('Rested', ['room', 'chilled']).default('room'),
+});
+
+/** What the cook felt and did about it, on this batch. */
+const correctionSchema = z.strictObject({
+  feel: oneOf('Feel', FEELS),
+  kind: oneOf('Correction', ['flourG', 'waterG', 'kneadMin', 'restMin', 'folds']),
+  amount: measure('dough.corrections.amount'),
+});
+
+const doughSchema = z.strictObject({
+  parts: z.array(doughPartSchema).min(1, 'Dough must hold at least one ingredient').max(30),
+  style: oneOf('Dough style', ['plain', 'benchFlourFree', 'rolledByPin']).default('plain'),
+  /** Air humidity round flour stored open; left out for sealed flour. */
+  rh: measure('dough.rh').optional(),
+  roomC: measure('dough.roomC').default(22),
+  /** What one egg holds, by its grade or as weighed. */
+  eggG: measure('dough.eggG').default(50),
+  yolkG: measure('dough.yolkG').default(17),
+  work: doughWorkSchema.prefault({}),
+  /** Hanging strip: the length at which it tore under its own weight; replaces the strength rule. */
+  hangMm: measure('dough.hangMm').optional(),
+  corrections: z.array(correctionSchema).max(60).default([]),
+  /** Make dough up to the next whole egg, where the dough is made to measure. */
+  roundUp: z.boolean({ error: 'Round up must be true or false' }).default(false),
+});
+
+const fillingSchema = z.strictObject({
+  parts: z.array(fillingPartSchema).min(1, 'Filling must hold at least one ingredient').max(40),
+  texture: oneOf('Texture', ['coarse', 'mixed', 'minced', 'blended']).default('mixed'),
+  air: measure('filling.air').default(0.03),
+  /** Water cooked off the mixture, of the recipe as written. */
+  cookedOffG: measure('filling.cookedOffG').default(0),
+  /** The largest lump; by the texture when left out. */
+  lumpMm: measure('filling.lumpMm').optional(),
+  tipMm: measure('filling.tipMm').default(12),
+  /** Stiffness measured in any way; replaces the rule. */
+  yieldStressPa: measure('filling.yieldStressPa').optional(),
+  /** A level spoonful left to spread; replaces both. */
+  spoonTest: z
+    .strictObject({
+      volumeMl: measure('filling.spoonTest.volumeMl'),
+      diameterMm: measure('filling.spoonTest.diameterMm'),
+    })
+    .optional(),
+  /** A spoonful on a towel: what it gave up, and what its solids hold against the table by that. */
+  towelTest: z
+    .strictObject({
+      spoonfulG: measure('filling.towelTest.spoonfulG'),
+      wetG: measure('filling.towelTest.wetG'),
+      holdingFactor: measure('filling.towelTest.holdingFactor'),
+    })
+    .optional(),
+  cooling: z
+    .strictObject({
+      fromC: measure('filling.cooling.fromC').default(80),
+      depthMm: measure('filling.cooling.depthMm').default(15),
+    })
+    .prefault({}),
+});
+
+const sheetSchema = z.strictObject({
+  /** The roller as it stood when the plan was made, so that the plan can be read anywhere. */
+  roller: rollerSchema,
+  thicknessMm: measure('sheet.thicknessMm'),
+  /** The rolled sheet with its edges straightened. */
+  widthMm: measure('sheet.widthMm'),
+  benchMm: measure('sheet.benchMm').default(900),
+  endMm: measure('sheet.endMm').default(5),
+  passes: oneOf('Passes', PASS_STYLES).default('twiceFromMiddle'),
+  speed: oneOf('Speed', ['slow', 'even', 'fast']).default('even'),
+  people: measure('sheet.people').default(1),
+  /** To fill, close and cut one piece; by the shape when left out. */
+  secondsPerPiece: measure('sheet.secondsPerPiece').optional(),
+  rh: measure('sheet.rh').default(0.55),
+  air: oneOf('Air', ['still', 'fan']).default('still'),
+  dust: z
+    .strictObject({
+      kind: oneOf('Dust', DUST_KINDS).default('none'),
+      gPerKg: measure('sheet.dust.gPerKg').default(20),
+    })
+    .prefault({}),
+});
+
+const shapeSchema = z.strictObject({
+  family: oneOf('Shape', FAMILY_IDS),
+  sizeMm: measure('shape.sizeMm'),
+  pitchMm: measure('shape.pitchMm').default(30),
+  acrossMm: measure('shape.acrossMm').default(45),
+  /** The mould, by its pockets. */
+  mould: shortText('Mould', 60).optional(),
+  pocketMm: measure('shape.pocketMm').default(36),
+  depthMm: measure('shape.depthMm').default(10),
+  rows: measure('shape.rows').default(3),
+  columns: measure('shape.columns').default(4),
+  pocket: oneOf('Pocket', ['square', 'disc']).default('square'),
+  blank: oneOf('Cut as', ['square', 'disc']).default('square'),
+  edge: oneOf('Edge line', ['plain', 'fluted']).default('plain'),
+  sheets: oneOf('Sheets', SHEET_WAYS).default('book'),
+  gapMm: measure('shape.gapMm').default(0),
+  doseG: measure('shape.doseG'),
+  laid: oneOf('Laid', ['ball', 'piped', 'spooned']).default('spooned'),
+  finish: oneOf('Edge', ['fork', 'wheel', 'cutter', 'press', 'pinch', 'mould']),
+});
+
+const holdSchema = z.strictObject({
+  medium: oneOf('Seal with', ['water', 'mist', 'egg', 'eggWhite', 'dry']).default('water'),
+  air: oneOf('Air out', ['middle', 'oneSide', 'pricked']).default('middle'),
+  place: oneOf('Kept', ['bench', 'chilled', 'frozen']).default('chilled'),
+  minutes: measure('hold.minutes').default(60),
+});
+
+const boilSchema = z.strictObject({
+  waterL: measure('boil.waterL').default(5),
+  saltGPerL: measure('boil.saltGPerL').default(10),
+  style: oneOf('Boil', ['simmer', 'rolling']).default('simmer'),
+  /** Overrides the core temperature derived from what is in the filling. */
+  safeCoreC: measure('boil.safeCoreC').optional(),
+});
+
+/** The plan document: the one truth for database, actions, files and forms. */
+export const planSchema = z.strictObject({
+  format: z.literal(PLAN_FORMAT, { error: `Format must be "${PLAN_FORMAT}"` }),
+  version: z.literal(PLAN_VERSION),
+  name: shortText('Name', 120),
+  note: z.string().max(4000, 'Note must be at most 4000 characters').default(''),
+  /** The filling's own colour in the drawings. */
+  colour: z
+    .string()
+    .regex(/^#[0-9a-fA-F]{6}$/, 'Colour must be # and six hexadecimal digits')
+    .default('#8fa87e'),
+  serving: oneOf('Serving', ['firstCourse', 'main', 'broth']).default('firstCourse'),
+  batch: batchSchema,
+  dough: doughSchema,
+  filling: fillingSchema,
+  sheet: sheetSchema,
+  shape: shapeSchema,
+  hold: holdSchema.default({ medium: 'water', air: 'middle', place: 'chilled', minutes: 60 }),
+  boil: boilSchema.default({ waterL: 5, saltGPerL: 10, style: 'simmer' }),
+});
+
+/** A plan as the product works with it: every default filled in. */
+export type Plan = z.infer<typeof planSchema>;

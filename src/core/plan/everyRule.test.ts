@@ -1,0 +1,135 @@
+import { startingBasis } from '../basis/basis';
+import { startingRules, withRules, type RuleId, type Rules } from '../basis/rules';
+import { doughAdvice } from '../dough/advice';
+import { optionState } from '../dough/optionState';
+import { spoonDose } from '../filling/doses';
+import { panDryingTime } from '../filling/panDrying';
+import { FAMILY_IDS } from '../shapes/families';
+import { lightTest } from '../sheet/lightTest';
+import { genericRollers } from '../sheet/genericRollers';
+import { planWith } from '../testing/plans';
+import type { Plan } from './document/schema';
+import { evaluatePlan } from './evaluatePlan';
+import { dryingRemedies } from './questions/fillingRemedies';
+
+const shaped = (change: object) => planWith({ shape: { ...planWith().shape, ...change } });
+const rolled = (change: object) => planWith({ sheet: { ...planWith().sheet, ...change } });
+const mixed = (change: object) => planWith({ dough: { ...planWith().dough, ...change } });
+const wet = {
+  ...planWith().filling,
+  parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw' }],
+};
+
+/** Plans that between them meet every rule there is. */
+const plans: readonly Plan[] = [
+  ...FAMILY_IDS.map((family) => planWith({}, family)),
+  ...(['ball', 'piped', 'spooned'] as const).map((laid) => shaped({ laid })),
+  ...(['fork', 'wheel', 'cutter', 'pinch'] as const).map((finish) => shaped({ finish })),
+  ...(['coarse', 'mixed', 'minced', 'blended'] as const).map((texture) =>
+    planWith({ filling: { ...wet, texture } }),
+  ),
+  ...(['semolina', 'granular', 'fine'] as const).map((kind) =>
+    rolled({ dust: { kind, gPerKg: 30 } }),
+  ),
+  ...(['slow', 'fast'] as const).map((speed) => rolled({ speed })),
+  ...genericRollers.map((roller) => rolled({ roller, thicknessMm: 1 })),
+  rolled({ roller: { ...genericRollers[0]!, drive: 'powered' } }),
+  rolled({ air: 'fan' }),
+  rolled({ thicknessMm: 0.6 }),
+  rolled({ thicknessMm: 0.93 }),
+  rolled({ thicknessMm: 0.74 }),
+  ...(['mixer', 'processor'] as const).map((by) =>
+    mixed({ work: { ...planWith().dough.work, by, kneadMin: 2 } }),
+  ),
+  mixed({ work: { ...planWith().dough.work, kneadMin: 7, restMin: 22 } }),
+  mixed({ work: { ...planWith().dough.work, restAt: 'chilled' } }),
+  ...(['benchFlourFree', 'rolledByPin'] as const).map((style) => mixed({ style })),
+  mixed({ rh: 0.7 }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'water', g: 240 },
+    ],
+  }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'water', g: 110 },
+    ],
+  }),
+  mixed({
+    parts: [
+      { id: 'flour-rye-light', g: 400 },
+      { id: 'egg-whole', g: 100 },
+      { id: 'egg-yolk', g: 130 },
+    ],
+  }),
+  planWith({
+    filling: { ...wet, parts: [...wet.parts, { id: 'egg-whole', g: 36, preparation: 'raw' }] },
+  }),
+  planWith({ filling: { ...wet, yieldStressPa: 110 } }),
+  planWith({ filling: { ...wet, yieldStressPa: 2700 } }),
+  planWith({ boil: { ...planWith().boil, style: 'rolling' } }),
+  planWith({ batch: { ...planWith().batch, trimTo: 'soup', rerolls: 0, portions: 60 } }),
+  ...[150, 250, 400].map((yieldStressPa) => planWith({ filling: { ...wet, yieldStressPa } })),
+  ...[0.6, 0.7, 0.8, 0.85, 0.88, 0.9, 0.92, 0.95].map((share) =>
+    planWith({
+      filling: {
+        ...wet,
+        parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw', weighedG: 500 * share }],
+      },
+    }),
+  ),
+  planWith({
+    filling: {
+      ...wet,
+      texture: 'blended',
+      parts: [{ id: 'milk-whole', g: 500, preparation: 'raw' }],
+    },
+  }),
+  shaped({ doseG: 13 }),
+];
+
+/** Everything that the product says of these plans, by a set of rules: one answer after another. */
+const ASKED: readonly ((rules: Rules) => unknown)[] = [
+  ...plans.map((plan) => (rules: Rules) => {
+    const { shape, weakestLink, working, ...rest } = evaluatePlan(plan, {
+      ...startingBasis,
+      rules,
+    });
+    const { drawing: _drawing, ...measures } = shape;
+    return [rest, measures, weakestLink.state, weakestLink.remedies.length];
+  }),
+  (rules) => dryingRemedies(wet, 0, { ...startingBasis, rules }),
+  (rules) => spoonDose({ ml: 5, densityGPerMl: 1, heaped: true }, rules),
+  (rules) => panDryingTime({ waterG: 50 }, rules),
+  (rules) =>
+    genericRollers[0]!.steps.map(({ label }) =>
+      lightTest(genericRollers[0]!, 'hand', label, 0, rules),
+    ),
+  (rules) => optionState({ hydration: 0.41, target: 0.385 }, rules),
+  (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
+];
+
+describe('every rule', () => {
+  const before = ASKED.map((ask) => JSON.stringify(ask(startingRules)));
+
+  it.each(Object.keys(startingRules) as RuleId[])('%s changes what is said, once changed', (id) => {
+    const { value } = startingRules[id];
+    const told = [value * 1.3 + 0.01, value * 0.7, value * 3, value / 10].some((to) => {
+      const rules = withRules(startingRules, { [id]: to });
+      return ASKED.some((ask, i) => JSON.stringify(ask(rules)) !== before[i]);
+    });
+    expect(told).toBe(true);
+  });
+
+  it('says what it stands on and how far off it may be', () => {
+    for (const rule of Object.values(startingRules)) {
+      expect([rule.id, rule.source.length > 4, rule.spread >= 0]).toEqual([rule.id, true, true]);
+    }
+    expect(withRules(startingRules, { 'risk.aim': 1.3 })['risk.aim']).toMatchObject({
+      value: 1.3,
+      from: 'log',
+    });
+  });
+});

@@ -1,0 +1,157 @@
+import type { Basis } from '../../basis/basis';
+import { findIngredient } from '../../composition/pantry';
+import { doughCharacter, type DoughCharacter } from '../../dough/character';
+import type { EggOption } from '../../dough/eggOptions';
+import type { Hydration } from '../../dough/hydration';
+import { holdBack } from '../../dough/holdBack';
+import { doughMakeup, EGG_WHOLE, EGG_YOLK, type DoughMakeup } from '../../dough/makeup';
+import type { DoughWork, Readiness } from '../../dough/readiness';
+import { sheetTraits, type SheetTraits } from '../../dough/sheetStrength';
+import type { DoughNow } from '../../dough/feel';
+import { strengthFromHang } from '../../sheet/strengthFromHang';
+import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
+import type { RollingStage } from './rolling';
+import type { Plan } from '../document/schema';
+
+/** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
+export interface DoughStage extends SheetTraits {
+  /** As the batch now stands, corrections counted. */
+  readonly hydration: number;
+  readonly target: number;
+  readonly low: number;
+  readonly high: number;
+  readonly addWaterG: number;
+  readonly addFlourG: number;
+  /** Everything behind the hydration; in the recipe's size when there is no batch. */
+  readonly now: Hydration;
+  readonly recipeG: number;
+  readonly scale: number;
+  readonly weighedG: number;
+  readonly parts: readonly DoughLine[];
+  readonly whole: EggOption | null;
+  readonly character: DoughCharacter;
+  readonly corrected: { readonly flourG: number; readonly waterG: number };
+  readonly whites: { readonly count: number; readonly g: number };
+  readonly eggWaterG: number;
+  readonly holdBackG: number;
+  readonly makeup: DoughMakeup;
+  readonly work: DoughWork;
+  readonly ready: Readiness;
+  readonly strengthMeasured: boolean;
+  /** How much thicker than the roller's gap its sheets come out, share. */
+  readonly springBack: number;
+  readonly hasEgg: boolean;
+}
+
+/** One ingredient of the dough, as it is weighed out. */
+export interface DoughLine {
+  readonly id: string;
+  readonly name: string;
+  readonly recipeG: number;
+  readonly g: number;
+  /** So many eggs or yolks, when they are counted. */
+  readonly count: { readonly n: number; readonly word: 'egg' | 'yolk' } | null;
+}
+
+/**
+ * Fifth stage: the dough for a weight of it.
+ * @param weighedG dough as weighed out, before corrections made under the hand
+ */
+export function doughStage(
+  plan: Plan,
+  basis: Basis,
+  { work, ready, springBack }: RollingStage,
+  weighedG: number,
+): DoughStage {
+  const { dough } = plan;
+  const { pantry, rules } = basis;
+  const recipe = hydrationNow(plan, dough.parts, basis);
+  const weighed = weighDough(plan, recipe, weighedG, basis);
+  const standing = partsNow(plan, weighed.parts, pantry);
+  const now = weighedG > 0 ? hydrationNow(plan, standing, basis) : recipe;
+  const makeup = doughMakeup(weighedG > 0 ? standing : dough.parts, pantry, dough);
+  const traits = sheetTraits(
+    {
+      glutenRatio: makeup.glutenRatio,
+      development: ready.development,
+      over: now.hydration - now.target,
+      fatShare: makeup.fatShare,
+    },
+    rules,
+  );
+  const eggWaterG = weighed.parts.reduce((sum, { id, g }) => {
+    const row = findIngredient(pantry, id);
+    return sum + (row.group === 'egg' ? g * row.water : 0);
+  }, 0);
+  const inRecipe = (id: string) =>
+    dough.parts.reduce((sum, part) => sum + (part.id === id ? part.g : 0), 0);
+  return {
+    hydration: now.hydration,
+    target: now.target,
+    low: now.low,
+    high: now.high,
+    addWaterG: weighedG > 0 ? now.addWaterG : 0,
+    addFlourG: weighedG > 0 ? now.addFlourG : 0,
+    now,
+    recipeG: recipe.massG,
+    scale: weighedG / recipe.massG,
+    weighedG,
+    parts: weighed.parts.map(({ id, g }) => ({
+      id,
+      name: findIngredient(pantry, id).name,
+      recipeG: inRecipe(id),
+      g,
+      count: weighed.whole ? countOf(id, weighed.whole) : null,
+    })),
+    whole: weighed.whole,
+    character: doughCharacter(dough.parts, recipe, dough, pantry),
+    corrected: correctedBy(plan),
+    whites: whitesLeft(plan, weighed),
+    eggWaterG,
+    holdBackG: holdBack(
+      {
+        flourG: weighedG > 0 ? now.flourG - correctedBy(plan).flourG : 0,
+        eggWaterG,
+        target: now.target,
+        flourKept: dough.rh === undefined ? 'sealed' : 'open',
+      },
+      rules,
+    ),
+    makeup,
+    work,
+    ready,
+    ...traits,
+    /** A hanging strip, where one was torn, replaces the rule. */
+    ...(dough.hangMm !== undefined && {
+      strengthKPa: strengthFromHang(dough.hangMm),
+    }),
+    strengthMeasured: dough.hangMm !== undefined,
+    springBack,
+    hasEgg: dough.parts.some(({ id }) => findIngredient(pantry, id).group === 'egg'),
+  };
+}
+
+const countOf = (
+  id: string,
+  { eggs, yolks }: { eggs: number; yolks: number },
+): { n: number; word: 'egg' | 'yolk' } | null => {
+  if (id === EGG_WHOLE) return { n: eggs, word: 'egg' };
+  if (id === EGG_YOLK) return { n: yolks, word: 'yolk' };
+  return null;
+};
+
+/** The dough as the hand holds it now, for advice on a feel. */
+export function doughUnderHand({ dough }: Plan, f: DoughStage): DoughNow {
+  return {
+    flourG: f.now.flourG,
+    waterG: f.now.waterG,
+    target: f.target,
+    kneadMin: f.work.kneadMin,
+    by: f.work.by,
+    relaxationLeft: f.ready.relaxationLeft,
+    restMin: f.work.restMin,
+    restC: f.work.restC,
+    roomC: dough.roomC,
+    thirsty: f.makeup.fibreShare > 0.05,
+  };
+}

@@ -1,0 +1,168 @@
+import type { Part } from '../../composition/compose';
+import type { Basis } from '../../basis/basis';
+import { findIngredient, type Pantry } from '../../composition/pantry';
+import { doughCharacter } from '../../dough/character';
+import { eggOptions, MOST_G, type EggOption } from '../../dough/eggOptions';
+import { hydration, type Hydration } from '../../dough/hydration';
+import { EGG_WHITE, EGG_WHOLE, EGG_YOLK, WATER } from '../../dough/makeup';
+import type { Plan } from '../document/schema';
+
+/** The dough of one batch as it is weighed out. */
+export interface DoughWeighed {
+  readonly parts: readonly Part[];
+  /** In whole eggs and yolks; null when the recipe has none, or the batch is too small or too large to count. */
+  readonly whole: EggOption | null;
+}
+
+const isCounted = (id: string) => id === EGG_WHOLE || id === EGG_YOLK;
+
+/**
+ * The recipe made up to a weight of dough: in whole eggs and yolks where that can be done at the
+ * recipe's own hydration, else each part by its share. Parts add up to the weight. Law.
+ */
+export function weighDough(
+  plan: Plan,
+  recipe: Hydration,
+  totalG: number,
+  { pantry, rules }: Basis,
+): DoughWeighed {
+  const scale = totalG / recipe.massG;
+  const byShare = plan.dough.parts.map(({ id, g }) => ({ id, g: g * scale }));
+  const { blend, yolkShare, waterShare } = doughCharacter(
+    plan.dough.parts,
+    recipe,
+    plan.dough,
+    pantry,
+  );
+  if (yolkShare === null || totalG < 1 || totalG > MOST_G) return { parts: byShare, whole: null };
+  const [best] = eggOptions(
+    {
+      blend,
+      given: { kind: 'dough', g: totalG },
+      egg: plan.dough,
+      style: plan.dough.style,
+      yolkShare,
+      waterShare,
+      aim: recipe.hydration,
+    },
+    pantry,
+    { most: 1, within: rules['dough.eggs.worst'].value, exact: true, rules },
+  );
+  if (!best) return { parts: byShare, whole: null };
+  return { parts: partsOfOption(plan.dough.parts, best, plan.dough, pantry), whole: best };
+}
+
+/**
+ * Dough that whole eggs make, at least as much as is wanted, at the recipe's own hydration; null
+ * when the recipe counts no eggs.
+ */
+export function roundedUpToEggs(plan: Plan, wantedG: number, basis: Basis): EggOption | null {
+  const { pantry, rules } = basis;
+  const recipe = hydrationNow(plan, plan.dough.parts, basis);
+  const { blend, yolkShare, waterShare } = doughCharacter(
+    plan.dough.parts,
+    recipe,
+    plan.dough,
+    pantry,
+  );
+  if (yolkShare === null || wantedG < 1 || wantedG > MOST_G) return null;
+  const { dough } = plan;
+  const eggsInRecipe = dough.parts.reduce(
+    (sum, { id, g }) =>
+      sum + (id === EGG_WHOLE ? g / dough.eggG : id === EGG_YOLK ? g / dough.yolkG : 0),
+    0,
+  );
+  const least = Math.max(1, Math.ceil((eggsInRecipe * wantedG) / recipe.massG - 1e-6));
+  // Another split between whole eggs and yolks may make a little less: then one egg more.
+  for (let count = least; count <= least + 3; count += 1) {
+    const [option] = eggOptions(
+      {
+        blend,
+        given: { kind: 'eggs', count },
+        egg: dough,
+        style: dough.style,
+        yolkShare,
+        waterShare,
+        aim: recipe.hydration,
+      },
+      pantry,
+      { rules },
+    );
+    if (option && option.doughG >= wantedG - 1e-6) return option;
+  }
+  return null;
+}
+
+/**
+ * A recipe's lines with the eggs, yolks, water and flour of an option: flours and all else keep
+ * their shares, eggs become whole, lines that are no longer needed go.
+ */
+export function partsOfOption(
+  recipe: readonly Part[],
+  option: Pick<EggOption, 'eggs' | 'yolks' | 'waterG' | 'flourG'>,
+  { eggG, yolkG }: { eggG: number; yolkG: number },
+  pantry: Pantry,
+): Part[] {
+  const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+  const flourInRecipe = recipe.reduce((sum, { id, g }) => sum + (isFlour(id) ? g : 0), 0);
+  const factor = option.flourG / flourInRecipe;
+  const lines = new Map<string, number>();
+  const add = (id: string, g: number) => lines.set(id, (lines.get(id) ?? 0) + g);
+  for (const { id, g } of recipe) {
+    if (isCounted(id) || id === WATER) add(id, 0);
+    else add(id, g * factor);
+  }
+  add(EGG_WHOLE, option.eggs * eggG);
+  add(EGG_YOLK, option.yolks * yolkG);
+  add(WATER, option.waterG);
+  return [...lines].filter(([, g]) => g > 0).map(([id, g]) => ({ id, g }));
+}
+
+/** Flour and water that corrections put into this batch, g. */
+export function correctedBy({ dough }: Plan): { flourG: number; waterG: number } {
+  const sum = (kind: string) =>
+    dough.corrections.reduce((total, each) => total + (each.kind === kind ? each.amount : 0), 0);
+  return { flourG: sum('flourG'), waterG: sum('waterG') };
+}
+
+/** Flour and water that corrections put into this batch, together, g. */
+export const addedDough = (plan: Plan): number => {
+  const { flourG, waterG } = correctedBy(plan);
+  return flourG + waterG;
+};
+
+/** The batch as it now stands: weighed parts, and what corrections put in, flour as the recipe blends it. */
+export function partsNow(plan: Plan, weighed: readonly Part[], pantry: Pantry): Part[] {
+  const added = correctedBy(plan);
+  const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
+  const flourG = weighed.reduce((sum, { id, g }) => sum + (isFlour(id) ? g : 0), 0);
+  const parts = weighed.map(({ id, g }) => ({
+    id,
+    g: isFlour(id) ? g * (1 + added.flourG / flourG) : g,
+  }));
+  return added.waterG > 0 ? [...parts, { id: WATER, g: added.waterG }] : parts;
+}
+
+/** Hydration of the batch as it now stands. */
+export const hydrationNow = (
+  plan: Plan,
+  parts: readonly Part[],
+  { pantry, rules }: Basis,
+): Hydration =>
+  hydration(parts, pantry, {
+    rh: plan.dough.rh,
+    style: plan.dough.style,
+    field: 'dough.parts',
+    mostG: Number.MAX_VALUE,
+    rules,
+  });
+
+/** Whites left when yolks are used alone, beyond the whites the recipe itself asks for. */
+export function whitesLeft({ dough }: Plan, weighed: DoughWeighed): { count: number; g: number } {
+  const yolksG = weighed.parts.reduce((sum, { id, g }) => sum + (id === EGG_YOLK ? g : 0), 0);
+  const usedG = weighed.parts.reduce((sum, { id, g }) => sum + (id === EGG_WHITE ? g : 0), 0);
+  const each = dough.eggG - dough.yolkG;
+  const count = weighed.whole?.yolks ?? yolksG / dough.yolkG;
+  const g = Math.max(0, count * each - usedG);
+  return { count: g / each, g };
+}

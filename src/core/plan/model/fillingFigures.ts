@@ -1,0 +1,158 @@
+import { findIngredient, findPreparation } from '../../composition/pantry';
+import type { Composition, Part } from '../../composition/compose';
+import { coolingTime, FIRST_COOL_C, FIRST_COOL_LIMIT_MIN } from '../../filling/cooling';
+import { pipedLength } from '../../filling/doses';
+import { eggBinding, type EggBinding } from '../../filling/eggBinder';
+import { freeWaterGrade, type FreeWaterGrade } from '../../filling/freeWaterGrade';
+import { piping, standing, usualLump, type Piping, type Standing } from '../../filling/handling';
+import { spreadRadius } from '../../filling/spreadRadius';
+import { capRadius } from '../../shapes/cap';
+import type { Stiffness } from './filling';
+import type { PlanModel } from './model';
+
+/** The filling of a batch: what to weigh, where its water is, how it behaves. */
+export interface FillingFigures {
+  readonly freeWaterShare: number;
+  readonly grade: FreeWaterGrade;
+  readonly yieldStressPa: number;
+  readonly stiffnessFrom: Stiffness['from'];
+  readonly densityGPerMl: number;
+  readonly doseMl: number;
+  readonly totalMl: number;
+  readonly pipedMm: number;
+  readonly recipeG: number;
+  readonly scale: number;
+  readonly fatShare: number;
+  readonly saltShare: number;
+  readonly eggShare: number;
+  readonly eggBinding: EggBinding;
+  readonly lumpMm: number;
+  readonly piping: Piping;
+  readonly standing: Standing;
+  readonly laidMm: number;
+  readonly settledMm: number;
+  /** Where the water of this batch is and went, g. */
+  readonly water: {
+    readonly rawG: number;
+    readonly takenUpG: number;
+    readonly dripG: number;
+    readonly steamedG: number;
+    readonly heldG: number;
+    readonly freeG: number;
+  };
+  readonly cooling: {
+    readonly hot: boolean;
+    readonly minutes: number;
+    readonly limitMin: number;
+    /** Spread so deep or less, it makes the limit. */
+    readonly depthMm: number;
+  };
+  readonly parts: readonly FillingLine[];
+  readonly cookedOffG: number;
+}
+
+/** One ingredient of the filling, as it is weighed out. */
+export interface FillingLine {
+  readonly id: string;
+  readonly name: string;
+  readonly preparation: string;
+  readonly recipeG: number;
+  readonly g: number;
+  readonly preparedG: number;
+}
+
+/** Works the filling out for the weight of it and the dose that the batch and the piece ask for. */
+export function fillingFigures({
+  plan,
+  basis,
+  filling: mixed,
+  piece,
+  batch,
+}: PlanModel): FillingFigures {
+  const { pantry, rules, conditions } = basis;
+  const { composition: c, stiffness } = mixed;
+  const { doseG } = piece.input;
+  const totalG = batch.batch.filling.inG;
+  const { filling } = plan;
+  const scale = c.massG > 0 ? totalG / c.massG : 0;
+  const { pa, from } = stiffness;
+  const doseMl = doseG / c.densityGPerMl;
+  const settledMm = spreadRadius({
+    volumeMl: Math.max(0.01, doseMl),
+    densityGPerMl: c.densityGPerMl,
+    yieldStressPa: pa,
+  });
+  const laidMm = capRadius(doseMl * 1000, rules['shape.laid.spooned'].value);
+  const lumpMm = filling.lumpMm ?? usualLump(filling.texture, rules);
+  const sum = (pick: (part: Composition['parts'][number]) => number) =>
+    c.parts.reduce((total, part) => total + pick(part), 0) * scale;
+  const massOf = (chosen: (part: Part) => boolean) =>
+    filling.parts.reduce(
+      (total, part, i) => total + (chosen(part) ? (c.parts[i]?.massG ?? 0) : 0),
+      0,
+    );
+  const eggShare = massOf(({ id }) => findIngredient(pantry, id).group === 'egg') / c.massG;
+  const hot = filling.parts
+    .map(({ id, preparation = 'raw' }) => findPreparation(pantry, preparation, id))
+    .some((each) => each.hot);
+  const cool = (depthMm: number) =>
+    coolingTime(
+      {
+        fromC: filling.cooling.fromC,
+        toC: FIRST_COOL_C,
+        depthMm,
+        densityGPerMl: c.densityGPerMl,
+        waterShare: c.massG > 0 ? c.waterG / c.massG : 0,
+        airC: conditions.coldAirC,
+      },
+      rules,
+    );
+  return {
+    freeWaterShare: c.freeWaterShare,
+    grade: freeWaterGrade(c.freeWaterShare, rules),
+    yieldStressPa: pa,
+    stiffnessFrom: from,
+    densityGPerMl: c.densityGPerMl,
+    doseMl,
+    totalMl: totalG / c.densityGPerMl,
+    pipedMm: pipedLength({ doseG, densityGPerMl: c.densityGPerMl, tipMm: filling.tipMm }),
+    recipeG: c.massG,
+    scale,
+    fatShare: c.massG > 0 ? c.fatG / c.massG : 0,
+    saltShare: massOf(({ id }) => id === 'salt-fine') / c.massG,
+    eggShare,
+    eggBinding: eggBinding(eggShare, rules),
+    lumpMm,
+    piping: piping({ lumpMm, tipMm: filling.tipMm, yieldStressPa: pa }, rules),
+    standing: standing({ laidMm, settledMm }, rules),
+    laidMm,
+    settledMm,
+    /** Where the water of this batch is and went, g. */
+    water: {
+      rawG: sum((part) => part.rawWaterG),
+      takenUpG: sum((part) => part.takenUpG),
+      dripG: sum((part) => part.dripG),
+      steamedG: sum((part) => part.steamedG) + filling.cookedOffG * scale,
+      heldG: c.heldG * scale,
+      freeG: c.freeG * scale,
+    },
+    cooling: {
+      hot,
+      minutes: cool(filling.cooling.depthMm),
+      limitMin: FIRST_COOL_LIMIT_MIN,
+      /** Spread so deep or less, it makes the limit. */
+      depthMm:
+        (filling.cooling.depthMm * FIRST_COOL_LIMIT_MIN) /
+        Math.max(1e-9, cool(filling.cooling.depthMm)),
+    },
+    parts: filling.parts.map(({ id, g, preparation }, index) => ({
+      id,
+      name: findIngredient(pantry, id).name,
+      preparation: pantry.preparations.get(preparation)?.name ?? preparation,
+      recipeG: g,
+      g: g * scale,
+      preparedG: (c.parts[index]?.massG ?? 0) * scale,
+    })),
+    cookedOffG: filling.cookedOffG * scale,
+  };
+}

@@ -1,0 +1,45 @@
+import type { Basis } from '../../basis/basis';
+import type { Plan } from '../document/schema';
+import { batchStage, type BatchStage } from './batch';
+import { doughStage, type DoughStage } from './dough';
+import { fillingStage, type FillingStage } from './filling';
+import { layingFor, layingStage, type LayingStage } from './laying';
+import { pieceStage, type PieceStage } from './piece';
+import { rollingStage, type RollingStage } from './rolling';
+import { sheetStage, type SheetStage } from './sheet';
+import type { Laying } from '../../layout/laying';
+
+/** A plan worked out on a basis, stage by stage, each computed once from those before it. */
+export interface PlanModel {
+  readonly plan: Plan;
+  readonly basis: Basis;
+  readonly rolling: RollingStage;
+  readonly filling: FillingStage;
+  readonly piece: PieceStage;
+  readonly laying: LayingStage;
+  readonly batch: BatchStage;
+  /** The sheet that is shown: a dough that gives less than one full sheet shows the one it gives. */
+  readonly shown: Laying;
+  readonly dough: DoughStage;
+  readonly sheet: SheetStage;
+}
+
+/**
+ * Works a plan out: filling → piece → laying → batch → dough → sheet.
+ * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
+ */
+export function modelOf(plan: Plan, basis: Basis): PlanModel {
+  const rolling = rollingStage(plan, basis);
+  const filling = fillingStage(plan, basis);
+  const piece = pieceStage(plan, basis, filling, rolling.springBack);
+  const laying = layingStage(plan, piece.input);
+  const batch = batchStage(plan, basis, piece.input, laying.laying);
+  const [first] = batch.run.rollings;
+  const shown =
+    first && first.full === 0 && first.short
+      ? layingFor(plan, piece.input, first.short.lengthMm)
+      : laying.laying;
+  const dough = doughStage(plan, basis, rolling, batch.batch.dough.inG - batch.addedDoughG);
+  const sheet = sheetStage(plan, basis, piece.input, shown, dough);
+  return { plan, basis, rolling, filling, piece, laying, batch, shown, dough, sheet };
+}

@@ -1,0 +1,50 @@
+import type { Basis } from '../../basis/basis';
+import { dustEffect, type DustEffect } from '../../sheet/dust';
+import { fillTime, type FillTime } from '../../sheet/fillTime';
+import { openTime } from '../../sheet/openTime';
+import { nearestSetting, type Setting } from '../../sheet/setting';
+import type { Laying } from '../../layout/laying';
+import type { PieceInput } from '../../shapes/piece';
+import type { Plan } from '../document/schema';
+import type { DoughStage } from './dough';
+
+/** The sheet at work: its dial step, how long it stays open, how long it takes to fill, what dust does. */
+export interface SheetStage {
+  readonly setting: Setting;
+  readonly fill: FillTime;
+  readonly dust: DustEffect;
+}
+
+/** Last stage: the sheet as it is rolled, filled and dusted. */
+export function sheetStage(
+  { sheet, dough }: Plan,
+  { rules }: Basis,
+  { family, thicknessMm }: PieceInput,
+  laying: Laying,
+  { now, springBack }: DoughStage,
+): SheetStage {
+  const waterShare = now.massG > 0 ? now.waterG / now.massG : 0;
+  const openMin = openTime(
+    {
+      thicknessMm,
+      waterShare: Math.min(0.6, Math.max(0.1, waterShare)),
+      tempC: dough.roomC,
+      rh: sheet.rh,
+      air: sheet.air,
+    },
+    rules,
+  );
+  return {
+    setting: nearestSetting(sheet.roller, thicknessMm, springBack, rules),
+    fill: fillTime({
+      openMin,
+      pieces: laying.pieces,
+      secondsPerPiece: sheet.secondsPerPiece ?? rules[`shape.seconds.${family.id}`].value,
+      people: sheet.people,
+    }),
+    dust: dustEffect(
+      { ...sheet.dust, doughG: now.massG, flourG: now.flourG, waterG: now.waterG },
+      rules,
+    ),
+  };
+}

@@ -1,0 +1,38 @@
+import { findIngredient, type Pantry } from '../../composition/pantry';
+import type { Plan } from '../document/schema';
+
+/** The cautions that go with a plan, most pressing first. */
+export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
+  const groups = new Set(
+    [...plan.dough.parts, ...plan.filling.parts].map(
+      (part) => findIngredient(pantry, part.id).group,
+    ),
+  );
+  const ids = new Set(plan.filling.parts.map((part) => part.id));
+  const lines = ['Do not eat raw flour or raw dough.'];
+  if (groups.has('egg') || plan.hold.medium === 'egg' || plan.hold.medium === 'eggWhite') {
+    lines.push(
+      'Do not eat raw egg. Egg dough: use the same day or freeze the pieces; never keep it warm.',
+    );
+  }
+  const hot = plan.filling.parts.some(
+    ({ preparation }) => pantry.preparations.get(preparation)?.hot,
+  );
+  if (groups.has('meat') || groups.has('fish') || hot) {
+    lines.push(
+      'Cool hot filling fast, spread thin; then keep it at 5 °C (41 °F) or below. Never onto dough while warm.',
+    );
+  }
+  lines.push('No more than 2 hours in all at room temperature. Freeze at −18 °C (0 °F).');
+  if (ids.has('nettle-raw') || ids.has('wild-greens-raw')) {
+    lines.push('Foraged plants only when surely identified; gloves for stinging ones.');
+  }
+  lines.push('Shared water, boards and rollers spread allergens.');
+  lines.push(
+    'Fingers, hair and sleeves away from powered rollers. Knives, wheels and cutters cut. Steam and boiling water scald. Flour on a floor is slippery.',
+  );
+  lines.push(
+    'Times and temperatures are guidance: local food codes and licensed practice come first.',
+  );
+  return lines;
+}

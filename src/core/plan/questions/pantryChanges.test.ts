@@ -1,0 +1,58 @@
+import { startingPantry } from '../../composition/pantry';
+import { searchIngredients } from '../../composition/search';
+import { planWith } from '../../testing/plans';
+import { pantryChanges } from './pantryChanges';
+
+const ricotta = startingPantry.ingredients.get('ricotta-fresh')!;
+const plans = [
+  { id: 'a', plan: planWith({ name: 'Curd' }, 'tortelloni') },
+  { id: 'b', plan: planWith({ name: 'Squash' }) },
+];
+
+describe('pantryChanges', () => {
+  it('names the plans that use a row, and the figures it moves', () => {
+    const [only, ...others] = pantryChanges(
+      plans,
+      { ...ricotta, water: 0.8, fat: 0.05 },
+      startingPantry,
+    );
+    expect(others).toEqual([]);
+    expect(only).toMatchObject({ id: 'a', name: 'Curd', trouble: null });
+    const free = only!.figures.find(({ label }) => label === 'free water');
+    expect(free!.after).toBeGreaterThan(free!.before);
+  });
+
+  it('moves nothing when nothing changes', () => {
+    expect(pantryChanges(plans, ricotta, startingPantry)[0]?.figures).toEqual([]);
+  });
+
+  it('says when a plan could no longer be worked out', () => {
+    const weighed = planWith({
+      filling: {
+        parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'drain-sieve', weighedG: 150 }],
+      },
+    });
+    const [change] = pantryChanges(
+      [{ id: 'w', plan: weighed }],
+      { ...ricotta, water: 0.5 },
+      startingPantry,
+    );
+    expect(change?.trouble).toMatch(/weighedG must be at least/);
+  });
+});
+
+describe('searchIngredients', () => {
+  const rows = [...startingPantry.ingredients.values()];
+  const ids = (words: string) => searchIngredients(rows, words).map(({ id }) => id);
+
+  it('finds by every word, in name, group or allergen', () => {
+    expect(ids('bread strong')).toEqual(['flour-bread']);
+    expect(ids('crustaceans')).toEqual(['crab-cooked', 'prawn-cooked']);
+    expect(ids('no such thing')).toEqual([]);
+    expect(ids('  ')).toHaveLength(rows.length);
+  });
+
+  it('puts first what begins with it', () => {
+    expect(ids('celer')[0]).toBe('celeriac-raw');
+  });
+});

@@ -1,0 +1,53 @@
+import type { Plan } from '../plan/document/schema';
+import { benchTime } from '../plan/model/benchTime';
+import { modelOf, type PlanModel } from '../plan/model/model';
+import { dose } from './remedies/dose';
+import { finish } from './remedies/finish';
+import { size } from './remedies/size';
+import { thickness } from './remedies/thickness';
+import type { Change, ChangeKind, Quoted, Remedy } from './remedy';
+import { weakestLink } from './weakestLink';
+
+/** Every remedy there is. A further one is one more entry. */
+const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = { size, dose, thickness, finish };
+
+/** A gain smaller than this is none. */
+const LEAST_GAIN = 0.005;
+
+/** The plan with one change made. */
+export const applyChange = (plan: Plan, change: Change): Plan =>
+  (REMEDIES[change.kind] as Remedy).apply(plan, change as never);
+
+/**
+ * Remedies for a plan's weakest link, each quoted by working the changed plan out again: the lowest
+ * margin it then has, and what that costs. Only those that help and that can be cut are given, the
+ * strongest first.
+ */
+export function remediesOf(model: PlanModel): Quoted[] {
+  const { name, margin } = weakestLink(model);
+  return Object.values(REMEDIES as Readonly<Record<string, Remedy>>)
+    .filter(({ lifts }) => lifts.includes(name))
+    .flatMap((remedy) => remedy.propose(model))
+    .flatMap((change) => quote(model, change))
+    .filter((quoted) => quoted.margin > margin + LEAST_GAIN)
+    .sort((a, b) => b.margin - a.margin);
+}
+
+/** What a change gives and costs; nothing when it leaves nothing to cut. */
+function quote(before: PlanModel, change: Change): Quoted[] {
+  const after = modelOf(applyChange(before.plan, change), before.basis);
+  if (after.laying.doesNotFit && !before.laying.doesNotFit) return [];
+  const [was, is] = [before.batch.batch, after.batch.batch];
+  return [
+    {
+      ...change,
+      margin: weakestLink(after).margin,
+      cost: {
+        pieces: is.counts.made - was.counts.made,
+        doughG: is.dough.inG - was.dough.inG,
+        fillingG: is.filling.inG - was.filling.inG,
+        minutes: benchTime(after).totalMin - benchTime(before).totalMin,
+      },
+    },
+  ];
+}

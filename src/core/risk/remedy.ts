@@ -1,0 +1,49 @@
+import type { Plan } from '../plan/document/schema';
+import type { PlanModel } from '../plan/model/model';
+import type { Finish } from '../shapes/finish';
+import type { MarginId } from './margins';
+
+/** A single change that a remedy may make to a plan. */
+export type Change =
+  | { readonly kind: 'size'; readonly fromMm: number; readonly toMm: number }
+  | { readonly kind: 'dose'; readonly fromG: number; readonly toG: number }
+  | {
+      readonly kind: 'thickness';
+      readonly fromMm: number;
+      readonly toMm: number;
+      readonly setting: string;
+    }
+  | { readonly kind: 'finish'; readonly from: Finish; readonly to: Finish };
+
+export type ChangeKind = Change['kind'];
+
+/** One way of mending a plan. */
+export interface Remedy<K extends ChangeKind = ChangeKind> {
+  readonly kind: K;
+  /** The margins it can lift. */
+  readonly lifts: readonly MarginId[];
+  /** Changes worth trying on this plan; only such as its sheet, tool and kitchen allow. */
+  propose(model: PlanModel): readonly Extract<Change, { kind: K }>[];
+  /** The plan with one of them made. */
+  apply(plan: Plan, change: Extract<Change, { kind: K }>): Plan;
+}
+
+/** What a change costs: more of it, or less where it is below 0. */
+export interface Cost {
+  readonly pieces: number;
+  readonly doughG: number;
+  readonly fillingG: number;
+  /** At the bench, minutes. */
+  readonly minutes: number;
+}
+
+/** A change with what working the changed plan out gave. */
+export type Quoted = Change & { readonly margin: number; readonly cost: Cost };
+
+/** In a dead heat, what was changed is then held. */
+export const hold = (
+  { batch }: Plan,
+  key: keyof Plan['batch']['mayChange'],
+): Pick<Plan, 'batch'> => ({
+  batch: { ...batch, mayChange: { ...batch.mayChange, [key]: false } },
+});
