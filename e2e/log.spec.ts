@@ -22,7 +22,7 @@ test('a batch is written down and set beside the plan', async ({ page }) => {
   await expect(entries).toContainText('Bursts along the wheel.');
   await expect(page.getByLabel('Pieces made')).toHaveValue('');
 
-  await entries.getByRole('button', { name: 'Take out' }).click();
+  await entries.getByRole('button', { name: 'Delete' }).click();
   await expect(entries).toContainText('Nothing written down yet.');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(entries).toContainText('270 whole of 300');

@@ -19,7 +19,7 @@ import { modelOf } from '../src/core/plan/model/model';
 import { layingFor } from '../src/core/plan/model/laying';
 import { templatePages, wholeSheetPage } from '../src/core/plan/questions/templatesOfPlan';
 import { pageSvg } from '../src/core/templates/svg';
-import { dryingRemedies } from '../src/core/plan/questions/fillingRemedies';
+import { dryingRemedies } from '../src/core/risk/drying';
 import { parsePlan } from '../src/core/plan/document/parsePlan';
 import type { Plan } from '../src/core/plan/document/schema';
 import { startingPlans } from '../src/core/plan/starting/startingPlans';
@@ -100,6 +100,7 @@ async function core() {
     othersG: 0.02,
     othersWaterG: 0,
     othersEggSolidsG: 0,
+    othersFatG: 0,
     weatherWaterG: 0,
   };
   const options = (g: number, yolkShare?: number) =>
@@ -143,6 +144,7 @@ async function layouts() {
   const usual = layingFor(
     startingPlans.ravioliRound,
     typedPiece(startingPlans.ravioliRound, startingBasis),
+    900,
   );
   await time(LAYOUT_MS, {
     'layout of one sheet, with every place': () => void placesOf(layingOf(usual)),

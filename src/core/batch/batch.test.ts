@@ -2,13 +2,14 @@ import fc from 'fast-check';
 import {
   doughFor,
   fillingFor,
-  piecesFromDough,
   piecesFromFilling,
   piecesForPortions,
   portionsFromPieces,
+  rolledDough,
   type BatchTerms,
 } from './batch';
 import { deadHeat, type DeadHeatInput } from './deadHeat';
+import { byShare } from './rolled';
 import { solveBatch, type WayIn } from './solveBatch';
 import { batchYield } from './yield';
 
@@ -224,7 +225,10 @@ describe('deadHeat', () => {
         expect(heat.doseG).toBeLessThanOrEqual(12 + 1e-9);
         expect(heat.leftoverDoughG).toBeCloseTo(Math.max(0, doughG - doughFor(heat.pieces, at)), 6);
         expect(heat.pieces).toBe(
-          Math.min(piecesFromDough(doughG, at), piecesFromFilling(fillingG, at)),
+          Math.min(
+            byShare(at).roll(rolledDough(doughG, at), Infinity).pieces,
+            piecesFromFilling(fillingG, at),
+          ),
         );
       }),
       { numRuns: 60 },

@@ -29,7 +29,8 @@ export type DoughTerms = Omit<BatchTerms, 'doseG'>;
 /** Rounding noise that must not cost a piece. */
 const EPSILON = 1e-9;
 
-const rolledShare = (terms: DoughTerms): number => batchYield(terms) * (1 - terms.stuckShare);
+/** Share of what is rolled that ends in pieces, trim rolled again counted. Law. */
+export const rolledShare = (terms: DoughTerms): number => batchYield(terms);
 
 /**
  * What of a dough goes through the roller, g: end trim and what sticks already off. Law.
@@ -40,12 +41,18 @@ export const rolledDough = (
   { stuckShare, endTrimG }: Pick<BatchTerms, 'stuckShare' | 'endTrimG'>,
 ): number => Math.max(0, doughG - endTrimG) * (1 - stuckShare);
 
+/** Dough that has to be made for what goes through the roller, g; the inverse of `rolledDough`. Law. */
+export const unrolledDough = (
+  lotG: number,
+  { stuckShare, endTrimG }: Pick<BatchTerms, 'stuckShare' | 'endTrimG'>,
+): number => (lotG > 0 ? lotG / (1 - stuckShare) + endTrimG : 0);
+
 /**
  * Dough for a number of pieces, g: pieces × dough per piece / (yield × (1 − stuck)) + end trim. Law.
  * @example doughFor(100, terms) // 616 for 5.81 g pieces, 0.86 used, one reroll
  */
 export const doughFor = (pieces: number, terms: DoughTerms): number =>
-  pieces > 0 ? (pieces * terms.doughPerPieceG) / rolledShare(terms) + terms.endTrimG : 0;
+  unrolledDough((pieces * terms.doughPerPieceG) / rolledShare(terms), terms);
 
 /** Filling for a number of pieces, g: pieces × dose / (1 − bowl share), or + what the bag keeps. Law. */
 export function fillingFor(
@@ -57,13 +64,6 @@ export function fillingFor(
     ? (pieces * doseG) / (1 - fillingLoss.share)
     : pieces * doseG + fillingLoss.g;
 }
-
-/** Whole pieces that a dough gives; the inverse of `doughFor`. Law. */
-export const piecesFromDough = (doughG: number, terms: DoughTerms): number =>
-  Math.max(
-    0,
-    Math.floor(((doughG - terms.endTrimG) * rolledShare(terms)) / terms.doughPerPieceG + EPSILON),
-  );
 
 /** Filling that reaches the pieces, g, out of a bowl of it. */
 export const usableFilling = (

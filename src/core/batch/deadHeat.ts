@@ -1,11 +1,11 @@
 import {
-  doughFor,
   fillingFor,
-  piecesFromDough,
   piecesFromFilling,
+  rolledDough,
   usableFilling,
   type DoughTerms,
 } from './batch';
+import { byShare, type DoughWay } from './rolled';
 
 /** What the dead heat may turn, and how far. */
 export interface DeadHeatInput {
@@ -18,12 +18,14 @@ export interface DeadHeatInput {
   readonly thicknessesMm: readonly number[];
   /** Blank sizes allowed; empty to keep the present one. */
   readonly sizesMm: readonly number[];
-  /** Doses allowed at a thickness and size; null when none holds there. */
-  doseBandG(thicknessMm: number, sizeMm: number): readonly [number, number] | null;
+  /** Doses allowed at a thickness and size that leave a margin; null when none does. */
+  doseBandG(thicknessMm: number, sizeMm: number, margin: number): readonly [number, number] | null;
+  /** The margin that is aimed at first. */
+  readonly comfort?: number;
   /** Turns pieces into dough and back, at a thickness and size. */
   terms(thicknessMm: number, sizeMm: number): DoughTerms;
-  /** Pieces that the dough gives in whole sheets; never more than by share. */
-  piecesInSheets?(thicknessMm: number, sizeMm: number, terms: DoughTerms): number;
+  /** The ways in which pieces may come out of the dough, of which the best is taken; by share when left out. */
+  ways?(thicknessMm: number, sizeMm: number, terms: DoughTerms): readonly DoughWay[];
 }
 
 export interface DeadHeat {
@@ -42,32 +44,14 @@ export interface HeatCandidate extends DeadHeat {
 }
 
 /**
- * Uses up the dough and the filling in hand together: turns the dose first, then the thickness,
- * then the blank, each inside its band and as little as it needs. When nothing uses both up, the
- * candidate that leaves the smallest share. Law over bands that are rules.
+ * Uses up the dough and the filling in hand together: turns the dose first, then the thickness, then the
+ * blank, each inside its band and as little as it needs. A piece that holds with ease comes before one on
+ * the edge, then the least left over, then the least change. Law over bands that are rules.
  * @example deadHeat({ doughG: 616, fillingG: 928, … }) // { doseG: 9, pieces: 100, usedUp: true, … }
  */
 export function deadHeat(from: DeadHeatInput): DeadHeat {
-  const nearestFirst = (values: readonly number[], to: number) =>
-    [to, ...values.filter((each) => each !== to)].sort(
-      (a, b) => Math.abs(a - to) - Math.abs(b - to),
-    );
-  const thicknesses = nearestFirst(from.thicknessesMm, from.thicknessMm);
-  const sizes = nearestFirst(from.sizesMm, from.sizeMm);
-  let best: HeatCandidate | undefined;
-  // Dose alone is the first entry; then thickness at the present size; then size as well.
-  const stages: [number, number][][] = [
-    thicknesses.map((t) => [t, from.sizeMm]),
-    sizes.slice(1).flatMap((s) => thicknesses.map((t): [number, number] => [t, s])),
-  ];
-  for (const stage of stages) {
-    for (const [t, s] of stage) {
-      const candidate = heatAt(from, t, s);
-      if (candidate?.usedUp) return withoutCost(candidate);
-      if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
-    }
-  }
-  if (best) return withoutCost(best);
+  const found = (from.comfort && bestHeat(from, from.comfort)) || bestHeat(from, 1);
+  if (found) return withoutCost(found);
   // Nothing holds anywhere: the piece as it is, which its own lip then fails.
   const asItIs = heatAt(
     { ...from, doseBandG: () => [from.doseG, from.doseG] },
@@ -75,6 +59,24 @@ export function deadHeat(from: DeadHeatInput): DeadHeat {
     from.sizeMm,
   );
   return asItIs ? withoutCost(asItIs) : nothingPossible(from);
+}
+
+/** The first that uses both up, nearest to the piece as it is; else the one that leaves least; null without any. */
+function bestHeat(from: DeadHeatInput, margin: number): HeatCandidate | null {
+  const nearestFirst = (values: readonly number[], to: number) =>
+    [to, ...values.filter((each) => each !== to)].sort(
+      (a, b) => Math.abs(a - to) - Math.abs(b - to),
+    );
+  let best: HeatCandidate | null = null;
+  // Dose alone is the first entry; then thickness at the present size; then size as well.
+  for (const s of nearestFirst(from.sizesMm, from.sizeMm)) {
+    for (const t of nearestFirst(from.thicknessesMm, from.thicknessMm)) {
+      const candidate = heatAt(from, t, s, margin);
+      if (candidate?.usedUp) return candidate;
+      if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;
+    }
+  }
+  return best;
 }
 
 /**
@@ -86,16 +88,16 @@ export function heatAt(
   from: DeadHeatInput,
   thicknessMm: number,
   sizeMm: number,
+  margin = 1,
 ): HeatCandidate | null {
-  const band = from.doseBandG(thicknessMm, sizeMm);
+  const band = from.doseBandG(thicknessMm, sizeMm, margin);
   if (!band) return null;
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
   const terms = from.terms(thicknessMm, sizeMm);
-  const fromDough = Math.min(
-    piecesFromDough(from.doughG, terms),
-    from.piecesInSheets?.(thicknessMm, sizeMm, terms) ?? Number.MAX_SAFE_INTEGER,
-  );
+  const lotG = rolledDough(from.doughG, terms);
+  const ways = from.ways?.(thicknessMm, sizeMm, terms) ?? [byShare(terms)];
+  const fromDough = Math.max(...ways.map((way) => way.roll(lotG, Infinity).pieces));
   if (fromDough < 1) return null;
   const wanted = usableFilling(from.fillingG, terms) / fromDough;
   const doseG = Math.min(highG, Math.max(lowG, wanted));
@@ -103,7 +105,12 @@ export function heatAt(
   const pieces = Math.min(fromDough, piecesFromFilling(from.fillingG, exact));
   if (pieces < 1) return null;
   // Clear the last crumbs of rounding so that a bowl that is used up reads as empty.
-  const leftoverDoughG = Math.max(0, from.doughG - doughFor(pieces, terms));
+  const runs = ways
+    .map((way) => way.roll(lotG, pieces))
+    .filter((run) => run.pieces === pieces)
+    .sort((a, b) => b.restG - a.restG);
+  const restG = runs[0]?.restG ?? 0;
+  const leftoverDoughG = restG / (1 - terms.stuckShare);
   const leftoverFillingG = Math.max(0, from.fillingG - fillingFor(pieces, exact));
   return {
     doseG,
@@ -113,7 +120,7 @@ export function heatAt(
     leftoverDoughG,
     leftoverFillingG,
     usedUp: pieces === fromDough && leftoverFillingG < doseG + 1e-6,
-    cost: leftoverDoughG / from.doughG + leftoverFillingG / from.fillingG,
+    cost: (leftoverDoughG + (runs[0]?.endsG ?? 0)) / from.doughG + leftoverFillingG / from.fillingG,
   };
 }
 

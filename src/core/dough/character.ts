@@ -28,6 +28,7 @@ export function doughCharacter(
   let othersG = 0;
   let othersWaterG = 0;
   let othersEggSolidsG = 0;
+  let othersFatG = 0;
   let plainWaterG = 0;
   let wholeG = 0;
   let yolkG = 0;
@@ -40,6 +41,7 @@ export function doughCharacter(
     else {
       othersG += g;
       othersWaterG += g * row.water;
+      othersFatG += g * row.fat;
       if (row.group === 'egg' || row.group === 'egg-substitute') {
         othersEggSolidsG += g * (1 - row.water);
       }
@@ -52,6 +54,7 @@ export function doughCharacter(
       othersG: othersG / flourG,
       othersWaterG: othersWaterG / flourG,
       othersEggSolidsG: othersEggSolidsG / flourG,
+      othersFatG: othersFatG / flourG,
       weatherWaterG: recipe.weatherWaterG / flourG,
     },
     yolkShare:

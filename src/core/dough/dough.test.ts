@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { flourMoisture } from './flourMoisture';
 import { hydration } from './hydration';
-import { targetHydration } from './targetHydration';
+import { doughMoisture } from './doughMoisture';
+import { feelOf, hydrationBand, targetHydration } from './targetHydration';
 
 describe('flourMoisture', () => {
   it.each([
@@ -26,18 +27,90 @@ describe('flourMoisture', () => {
 });
 
 describe('targetHydration', () => {
-  it('lands near 0.385 for whole-egg dough and 0.49 for water dough', () => {
-    const at = (eggSolidsRatio: number) =>
-      targetHydration({ eggSolidsRatio, absorption: 0, style: 'plain' });
-    expect(at(0.13)).toBeCloseTo(0.385, 6);
-    expect(at(0)).toBeCloseTo(0.49, 6);
+  const at = (traits: object) => ({
+    eggSolidsRatio: 0.12,
+    fatRatio: 0.0475,
+    absorption: 0,
+    style: 'plain' as const,
+    ...traits,
+  });
+
+  it('lands near 0.393 for whole-egg dough and 0.49 for water dough', () => {
+    expect(targetHydration(at({}))).toBeCloseTo(0.3931, 4);
+    expect(targetHydration(at({ eggSolidsRatio: 0, fatRatio: 0 }))).toBeCloseTo(0.49, 9);
+    // Half way in egg solids is half way down.
+    expect(targetHydration(at({ eggSolidsRatio: 0.06, fatRatio: 0 }))).toBeCloseTo(0.4475, 9);
   });
 
   it('shifts with the way of working', () => {
-    const at = (style: 'plain' | 'benchFlourFree' | 'rolledByPin') =>
-      targetHydration({ eggSolidsRatio: 0.13, absorption: 0, style });
-    expect(at('benchFlourFree') - at('plain')).toBeCloseTo(-0.02, 9);
-    expect(at('rolledByPin') - at('plain')).toBeCloseTo(0.015, 9);
+    const shift = (style: 'benchFlourFree' | 'rolledByPin') =>
+      targetHydration(at({ style })) - targetHydration(at({}));
+    expect(shift('benchFlourFree')).toBeCloseTo(-0.02, 9);
+    expect(shift('rolledByPin')).toBeCloseTo(0.015, 9);
+  });
+
+  it('has a band with stiff and soft between dry and wet', () => {
+    const band = hydrationBand(at({}));
+    expect(band.low).toBeCloseTo(0.3363, 4);
+    expect(band.high).toBeCloseTo(0.445, 9);
+    expect([0.33, 0.35, 0.38, 0.41, 0.43, 0.45].map((h) => feelOf(h, band))).toEqual([
+      'dry',
+      'stiff',
+      'as it should be',
+      'as it should be',
+      'soft',
+      'wet',
+    ]);
+  });
+
+  it('lets fat move the target by a quarter of itself, and carry the dry side by half', () => {
+    const [lean, rich] = [
+      hydrationBand(at({ fatRatio: 0 })),
+      hydrationBand(at({ fatRatio: 0.04 })),
+    ];
+    expect(lean.target - rich.target).toBeCloseTo(0.01, 9);
+    expect(lean.low - rich.low).toBeCloseTo(0.02, 9);
+    expect(rich.high).toBe(lean.high);
+    // Richer than whole egg, a soft dough is carried too.
+    expect(hydrationBand(at({ fatRatio: 0.1 })).high - lean.high).toBeCloseTo(0.03, 9);
+  });
+
+  const feel = (parts: { id: string; g: number }[]) => {
+    const h = hydration(parts, startingPantry);
+    return feelOf(h.hydration, h);
+  };
+
+  it('calls doughs what the cooks who roll them call them', () => {
+    const flour = (g: number) => ({ id: 'flour-00', g });
+    expect(feel([flour(500), { id: 'egg-yolk', g: 300 }])).toBe('stiff');
+    expect(feel([flour(400), { id: 'egg-whole', g: 200 }, { id: 'egg-yolk', g: 68 }])).toBe('soft');
+    expect(feel([flour(400), { id: 'egg-whole', g: 200 }])).toBe('as it should be');
+    expect(
+      feel([
+        { id: 'flour-einkorn', g: 400 },
+        { id: 'egg-whole', g: 200 },
+      ]),
+    ).toBe('as it should be');
+    expect(
+      feel([
+        { id: 'semolina-durum-fine', g: 400 },
+        { id: 'water', g: 200 },
+      ]),
+    ).toBe('as it should be');
+    expect(feel([flour(400), { id: 'egg-whole', g: 150 }])).toBe('dry');
+    expect(feel([flour(400), { id: 'egg-whole', g: 260 }])).toBe('wet');
+  });
+});
+
+describe('doughMoisture', () => {
+  it('counts the flour’s own water: a third and more of a whole-egg dough', () => {
+    const parts = [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 200 },
+    ];
+    expect(doughMoisture(parts, startingPantry)).toBeCloseTo((52 + 152.4) / 600, 9);
+    expect(doughMoisture(parts, startingPantry, { weatherWaterG: 8 })).toBeCloseTo(212.4 / 600, 9);
+    expect(doughMoisture([], startingPantry)).toBe(0);
   });
 });
 
@@ -101,6 +174,7 @@ describe('hydration', () => {
     const plant = hydration([flour, { id: 'plant-egg-liquid', g: 200 }], startingPantry);
     const water = hydration([flour, { id: 'water', g: 200 }], startingPantry);
     expect(plant.target).toBeLessThan(water.target - 0.08);
+    expect(plant.eggSolidsRatio).toBeCloseTo(0.11, 6);
   });
 
   it('asks for flour', () => {

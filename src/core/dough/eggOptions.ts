@@ -1,9 +1,10 @@
+import type { Ingredient } from '../composition/ingredient';
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { requireInRange } from '../range';
 import type { EggContents } from './eggSizes';
 import { EGG_WHOLE, EGG_YOLK } from './makeup';
 import { startingRules, type Rules } from '../basis/rules';
-import { targetHydration, type DoughStyle } from './targetHydration';
+import { hydrationBand, type DoughStyle, type HydrationBand } from './targetHydration';
 
 /** What goes with a gram of flour, whatever the eggs. */
 export interface FlourBlend {
@@ -15,6 +16,8 @@ export interface FlourBlend {
   readonly othersWaterG: number;
   /** Solids in it that count as egg. */
   readonly othersEggSolidsG: number;
+  /** The fat in it. */
+  readonly othersFatG: number;
   /** Water that the weather put into the flour, g for a gram of flour. */
   readonly weatherWaterG: number;
 }
@@ -48,6 +51,8 @@ export interface EggOption {
   readonly doughG: number;
   readonly hydration: number;
   readonly target: number;
+  /** What its hydration may be. */
+  readonly band: HydrationBand;
   /** Distance from the wish, each part in its own measure; 0 is on it. */
   readonly error: number;
 }
@@ -63,6 +68,8 @@ export interface EggLimits {
   readonly within?: number;
   /** Only those that meet the hydration wanted, none too wet. */
   readonly exact?: boolean;
+  /** How far a dough may be from the weight wanted, to come to whole eggs without drops of water, share. */
+  readonly float?: number;
   readonly rules?: Rules;
 }
 
@@ -74,7 +81,7 @@ interface ErrorUnits {
 }
 
 const unitsOf = (rules: Rules): ErrorUnits => ({
-  hydration: rules['dough.band.half'].value,
+  hydration: rules['dough.eggs.hydrationUnit'].value,
   yolk: rules['dough.eggs.yolkUnit'].value,
   water: rules['dough.eggs.waterUnit'].value,
 });
@@ -87,6 +94,7 @@ interface Liquids {
   readonly massG: number;
   readonly waterG: number;
   readonly solidsG: number;
+  readonly fatG: number;
 }
 
 /**
@@ -108,7 +116,13 @@ interface Liquids {
 export function eggOptions(
   wish: EggWish,
   pantry: Pantry,
-  { most = 8, within = Infinity, exact = false, rules = startingRules }: EggLimits = {},
+  {
+    most = 8,
+    within = Infinity,
+    exact = false,
+    rules = startingRules,
+    float = exact ? 0 : rules['dough.eggs.float'].value,
+  }: EggLimits = {},
 ): EggOption[] {
   const UNIT = unitsOf(rules);
   checkWish(wish);
@@ -116,7 +130,7 @@ export function eggOptions(
   const whole = findIngredient(pantry, EGG_WHOLE);
   const yolk = findIngredient(pantry, EGG_YOLK);
   const wantedYolk = wish.yolkShare ?? egg.yolkG / egg.eggG;
-  const aims = aimRange(wish, rules);
+  const aims = aimRange(wish, yolk, rules);
   const best: EggOption[] = [];
   const worst = () => (best.length < most ? within : best[most - 1]!.error);
   const yolkError = (eggs: number, yolks: number) =>
@@ -130,12 +144,15 @@ export function eggOptions(
       massG: wholeG + yolkG,
       waterG: wholeG * whole.water + yolkG * yolk.water,
       solidsG: wholeG * (1 - whole.water) + yolkG * (1 - yolk.water),
+      fatG: wholeG * whole.fat + yolkG * yolk.fat,
     };
     const ofYolk = yolkError(eggs, yolks);
-    if (ofYolk + leastError(wish, liquids, aims, UNIT) >= worst()) return;
-    const made = solve(wish, liquids, aims, rules);
+    const least = given.kind === 'dough' && float > 0 ? 0 : leastError(wish, liquids, aims, UNIT);
+    if (ofYolk + least >= worst()) return;
+    const made = solve(floated(wish, liquids, aims, float, rules), liquids, aims, rules);
     if (!made) return;
-    const target = targetFor(wish, liquids, made.flourG, rules);
+    const band = bandFor(wish, liquids, made.flourG, rules);
+    const { target } = band;
     const off = Math.abs(made.hydration - (wish.aim ?? target));
     if (exact && off > EXACT) return;
     const error =
@@ -145,7 +162,7 @@ export function eggOptions(
     if (error >= worst()) return;
     const { flourG, waterG, hydration } = made;
     const doughG = flourG * (1 + wish.blend.othersG) + liquids.massG + waterG;
-    best.push({ eggs, yolks, waterG, flourG, doughG, hydration, target, error });
+    best.push({ eggs, yolks, waterG, flourG, doughG, hydration, target, band, error });
     best.sort((a, b) => a.error - b.error || a.yolks - b.yolks || a.eggs - b.eggs);
     best.length = Math.min(best.length, most);
   };
@@ -184,8 +201,8 @@ export function eggOptions(
 }
 
 function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
-  requireInRange('eggG', egg.eggG, { min: 20, max: 120, unit: 'g' });
-  requireInRange('yolkG', egg.yolkG, { min: 5, max: Math.min(60, egg.eggG), unit: 'g' });
+  requireInRange('eggG', egg.eggG, { min: 6, max: 200, unit: 'g' });
+  requireInRange('yolkG', egg.yolkG, { min: 2, max: Math.min(90, egg.eggG), unit: 'g' });
   if (given.kind === 'flour') requireInRange('flourG', given.g, { min: 1, max: MOST_G, unit: 'g' });
   if (given.kind === 'dough') requireInRange('doughG', given.g, { min: 1, max: MOST_G, unit: 'g' });
   if (given.kind === 'eggs') {
@@ -197,25 +214,36 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
 
 /** The least and the most that the hydration wanted can be, over every amount of egg. */
 function aimRange(
-  { aim, blend: { absorption }, style }: EggWish,
+  { aim, blend: { absorption, othersFatG }, style }: EggWish,
+  yolk: Ingredient,
   rules: Rules,
 ): readonly [number, number] {
   if (aim !== undefined) return [aim, aim];
   return [
-    targetHydration({ eggSolidsRatio: Infinity, absorption, style }, rules),
-    targetHydration({ eggSolidsRatio: 0, absorption, style }, rules),
+    // No dough holds more yolk than its water allows: 0.7 of the flour.
+    hydrationBand(
+      {
+        eggSolidsRatio: Infinity,
+        fatRatio: othersFatG + (0.7 * yolk.fat) / yolk.water,
+        absorption,
+        style,
+      },
+      rules,
+    ).target,
+    hydrationBand({ eggSolidsRatio: 0, fatRatio: othersFatG, absorption, style }, rules).target,
   ];
 }
 
-const targetFor = (
+const bandFor = (
   { blend, style }: EggWish,
   liquids: Liquids,
   flourG: number,
   rules: Rules,
-): number =>
-  targetHydration(
+): HydrationBand =>
+  hydrationBand(
     {
       eggSolidsRatio: liquids.solidsG / flourG + blend.othersEggSolidsG,
+      fatRatio: liquids.fatG / flourG + blend.othersFatG,
       absorption: blend.absorption,
       style,
     },
@@ -265,6 +293,25 @@ function doughAt(
   }
 }
 
+/**
+ * The wish itself, or for a dough whose weight these eggs nearly make: the eggs, so that no drops of water
+ * are weighed to meet it.
+ */
+function floated(
+  wish: EggWish,
+  eggs: Liquids,
+  aims: readonly [number, number],
+  float: number,
+  rules: Rules,
+): EggWish {
+  if (wish.given.kind !== 'dough' || float <= 0) return wish;
+  const byEggs: EggWish = { ...wish, given: { kind: 'eggs', count: 1 } };
+  const made = solve(byEggs, eggs, aims, rules);
+  if (!made) return wish;
+  const doughG = made.flourG * (1 + wish.blend.othersG) + eggs.massG + made.waterG;
+  return Math.abs(doughG / wish.given.g - 1) <= float ? byEggs : wish;
+}
+
 /** No less error in water and hydration than this, whatever the target turns out to be. */
 function leastError(
   wish: EggWish,
@@ -299,7 +346,7 @@ function solve(
   let to = high;
   const off = (aim: number): number => {
     made = doughAt(aim, wish, eggs);
-    return made ? targetFor(wish, eggs, made.flourG, rules) - aim : 0;
+    return made ? bandFor(wish, eggs, made.flourG, rules).target - aim : 0;
   };
   let atFrom = off(from);
   let atTo = off(to);

@@ -34,10 +34,10 @@ export const EGG_SYSTEMS: readonly { readonly name: string; readonly sizes: read
     {
       name: 'Grades from 44 g',
       sizes: grades('from-44', [
-        ['Small', 44, 16],
-        ['Medium', 50, 18],
-        ['Large', 56, 19],
-        ['Extra large', 63, 20],
+        ['Medium', 44, 16],
+        ['Large', 50, 18],
+        ['Extra large', 56, 19],
+        ['Jumbo', 63, 20],
       ]),
     },
   ];

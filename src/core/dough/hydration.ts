@@ -4,22 +4,21 @@ import { MAX_PART_G } from '../composition/prepare';
 import { FieldError, requireInRange } from '../range';
 import { flourMoisture } from './flourMoisture';
 import { startingRules, type Rules } from '../basis/rules';
-import { targetHydration, type DoughStyle } from './targetHydration';
+import { hydrationBand, type DoughStyle, type HydrationBand } from './targetHydration';
 
-export interface Hydration {
+export interface Hydration extends HydrationBand {
   readonly flourG: number;
   /** Water in all that is not flour, plus what the weather put into the flour. */
   readonly waterG: number;
   readonly massG: number;
   readonly hydration: number;
-  readonly target: number;
-  readonly low: number;
-  readonly high: number;
   /** Water that brings it to target; negative when there is too much already. */
   readonly addWaterG: number;
   /** Flour that brings it to target; negative when there is too much already. */
   readonly addFlourG: number;
   readonly eggSolidsRatio: number;
+  /** Fat of everything that is not flour, for a gram of flour. */
+  readonly fatRatio: number;
   readonly absorption: number;
   /** Water the flour took from damp air (negative: gave to dry air). */
   readonly weatherWaterG: number;
@@ -36,7 +35,7 @@ export interface Hydration {
  * @throws FieldError when there is no flour, an id is unknown or an amount is out of range
  * @example
  * hydration([{ id: 'flour-00', g: 400 }, { id: 'egg-whole', g: 200 }], startingPantry)
- * // { flourG: 400, waterG: 152.4, hydration: 0.381, target: 0.385, … }
+ * // { flourG: 400, waterG: 152.4, hydration: 0.381, target: 0.393, low: 0.336, high: 0.445, … }
  */
 export function hydration(
   parts: readonly Part[],
@@ -62,6 +61,7 @@ export function hydration(
   let weatherWaterG = 0;
   let massG = 0;
   let eggSolidsG = 0;
+  let fatG = 0;
   let absorptionG = 0;
   parts.forEach(({ id, g }, index) => {
     const at = `${field}[${index}]`;
@@ -74,6 +74,7 @@ export function hydration(
       if (airMoisture !== undefined) weatherWaterG += g * (airMoisture - ingredient.water);
     } else {
       wetG += g * ingredient.water;
+      fatG += g * ingredient.fat;
     }
     // A plant egg stands in for hen egg one for one, so its solids count alike.
     if (ingredient.group === 'egg' || ingredient.group === 'egg-substitute') {
@@ -85,19 +86,19 @@ export function hydration(
   const h = waterG / flourG;
   const eggSolidsRatio = eggSolidsG / flourG;
   const absorption = absorptionG / flourG;
-  const target = targetHydration({ eggSolidsRatio, absorption, style }, rules);
-  const half = rules['dough.band.half'].value;
+  const fatRatio = fatG / flourG;
+  const band = hydrationBand({ eggSolidsRatio, fatRatio, absorption, style }, rules);
+  const { target } = band;
   return {
     flourG,
     waterG,
     massG,
     hydration: h,
-    target,
-    low: target - half,
-    high: target + half,
+    ...band,
     addWaterG: (target - h) * flourG,
     addFlourG: waterG / target - flourG,
     eggSolidsRatio,
+    fatRatio,
     absorption,
     weatherWaterG,
   };

@@ -66,12 +66,18 @@ describe('the sheet', () => {
   });
 
   it('weakens when wet, shortens when dry', () => {
-    const wet = sheetTraits({ ...reference, over: 0.04 });
+    const wet = sheetTraits({ ...reference, over: 0.08 });
+    // As it should be reaches 0.02 either way; beyond it, by 0.06.
     expect(wet.strengthKPa).toBeCloseTo(25 / Math.E, 9);
     expect(wet.stretch).toBeCloseTo(0.8, 9);
-    const dry = sheetTraits({ ...reference, over: -0.05 });
+    const dry = sheetTraits({ ...reference, over: -0.08 });
     expect(dry.strengthKPa).toBeCloseTo(25, 9);
     expect(dry.stretch).toBeCloseTo(0.8 / Math.E, 9);
+    const near = [0.02, -0.02].map((over) => sheetTraits({ ...reference, over }));
+    expect(near).toEqual([
+      { strengthKPa: 25, stretch: 0.8 },
+      { strengthKPa: 25, stretch: 0.8 },
+    ]);
   });
 
   it('springs back less the longer it rested and the more often it passed', () => {

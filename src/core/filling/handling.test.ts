@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { coolingTime } from './cooling';
+import { coolingDepth, coolingTime } from './cooling';
 import { pipedDose, pipedLength, spoonDose } from './doses';
 import { eggBinding } from './eggBinder';
 import { piping, standing } from './handling';
@@ -8,16 +8,27 @@ import { holdingFactorFrom, towelFreeWater } from './towelTest';
 
 describe('coolingTime', () => {
   const tray = { fromC: 80, toC: 21, depthMm: 20, densityGPerMl: 1.04, waterShare: 0.75 };
+  const heat = 1040 * (4.19 * 0.75 + 1.6 * 0.25) * 1000 * Math.log(77 / 18);
 
-  it('is the lumped closed form', () => {
-    const tau = (1040 * (4.19 * 0.75 + 1.6 * 0.25) * 1000 * 0.02) / 15 / 60;
-    expect(coolingTime(tray)).toBeCloseTo(tau * Math.log(77 / 18), 9);
+  it('is conduction to the middle of the pan', () => {
+    const at = (d: number) => (heat * d * (1 / 10 + d / (2 * 0.5))) / 60;
+    expect(coolingTime(tray)).toBeCloseTo(at(0.02), 6);
+    expect(coolingTime({ ...tray, depthMm: 150 })).toBeCloseTo(at(0.15), 6);
+    // Nearly four times what a pan stirred all the while would take at a surface of 15.
+    expect(coolingTime({ ...tray, depthMm: 150 }) / ((heat * 0.15) / 15 / 60)).toBeCloseTo(3.75, 6);
   });
 
-  it('is in proportion to depth, longer from hotter, nothing when cool', () => {
-    expect(coolingTime({ ...tray, depthMm: 40 })).toBeCloseTo(2 * coolingTime(tray), 9);
+  it('is longer from hotter and in warmer air, and nothing when cool', () => {
     expect(coolingTime({ ...tray, fromC: 95 })).toBeGreaterThan(coolingTime(tray));
+    expect(coolingTime({ ...tray, airC: 12 })).toBeGreaterThan(coolingTime(tray));
     expect(coolingTime({ ...tray, fromC: 20 })).toBe(0);
+  });
+
+  it('is undone by the depth that makes a limit', () => {
+    const depthMm = coolingDepth(tray, 120);
+    expect(depthMm).toBeCloseTo(12, 1);
+    expect(coolingTime({ ...tray, depthMm })).toBeCloseTo(120, 6);
+    expect(coolingDepth({ ...tray, fromC: 20 }, 120)).toBe(Infinity);
   });
 });
 
@@ -55,8 +66,15 @@ describe('piping and standing', () => {
     [22, 'settles'],
     [30, 'runs'],
   ])('a mound laid 18 mm that settles to %p mm %s', (settledMm, says) =>
-    expect(standing({ laidMm: 18, settledMm })).toBe(says),
+    expect(standing({ laidMm: 18, settledMm, yieldStressPa: 600 })).toBe(says),
   );
+
+  it('does not stand when it runs from the bag, however small the dose', () => {
+    const runny = { laidMm: 18, settledMm: 10, yieldStressPa: 100 };
+    expect(piping({ lumpMm: 1, tipMm: 14, yieldStressPa: 100 })).toBe('runs from it');
+    expect(standing(runny)).toBe('settles');
+    expect(standing({ ...runny, settledMm: 30 })).toBe('runs');
+  });
 });
 
 describe('egg, pan and towel', () => {

@@ -33,13 +33,19 @@ export type Standing = 'stands' | 'settles' | 'runs';
 
 /**
  * Whether a mound stays as it is laid. Rule over a law: its settled radius against the radius laid;
- * to a twentieth over it stands, to a third over it settles, beyond it runs.
- * @example standing({ laidMm: 18, settledMm: 15 }) // 'stands'
+ * to a twentieth over it stands, to a third over it settles, beyond it runs. What runs from a bag by
+ * itself does not stand, however small.
+ * @example standing({ laidMm: 18, settledMm: 15, yieldStressPa: 600 }) // 'stands'
  */
 export function standing(
-  { laidMm, settledMm }: { laidMm: number; settledMm: number },
+  {
+    laidMm,
+    settledMm,
+    yieldStressPa,
+  }: { laidMm: number; settledMm: number; yieldStressPa: number },
   rules: Rules = startingRules,
 ): Standing {
-  if (settledMm <= laidMm * rules['filling.stand.stands'].value) return 'stands';
+  const pipes = yieldStressPa >= rules['filling.pipe.least'].value;
+  if (pipes && settledMm <= laidMm * rules['filling.stand.stands'].value) return 'stands';
   return settledMm <= laidMm * rules['filling.stand.settles'].value ? 'settles' : 'runs';
 }

@@ -20,11 +20,12 @@ export const shoppingCsv = (lines: readonly ShoppingLine[]): string =>
     lines.map((line) => ({
       aisle: line.aisle,
       item: line.name,
+      made_into: line.madeInto.join('; '),
       buy: buyText(line),
       need_g: line.needG.toFixed(1),
       plans: line.plans.join('; '),
     })),
-    { columns: ['aisle', 'item', 'buy', 'need_g', 'plans'], newline: '\n' },
+    { columns: ['aisle', 'item', 'buy', 'need_g', 'plans', 'made_into'], newline: '\n' },
   )}\n`;
 
 /** The list as plain text, an aisle under its name. */

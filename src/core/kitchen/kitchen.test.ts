@@ -73,13 +73,13 @@ describe('a kitchen document', () => {
 
   it.each([
     ['rollers', [], /Rollers must hold at least one/],
-    ['eggG', 12, /Egg without shell must be a number from 30 to 90 g/],
+    ['eggG', 4, /Egg without shell must be a number from 6 to 200 g/],
     ['rh', 1.4, /Kitchen humidity must be a number from 0\.05 to 0\.95/],
-    ['benchMm', 10, /Longest sheet must be a number from 150 to 4000 mm/],
-    ['cutters', [{ name: 'Ring', mm: 400, form: 'round' }], /Cutter size .* 15 to 200 mm/],
+    ['benchMm', 10, /Longest sheet must be a number from 80 to 10000 mm/],
+    ['cutters', [{ name: 'Ring', mm: 400, form: 'round' }], /Cutter size .* 12 to 300 mm/],
     ['cutters', [{ name: 'Ring', mm: 40, form: 'star' }], /Cutter form must be one of: square/],
     ['spoons', [{ name: '', ml: 5 }], /Spoon name must be text of 1 to 60 characters/],
-    ['tips', [{ name: 'Fine', mm: 1 }], /Tip opening .* 2 to 40 mm/],
+    ['tips', [{ name: 'Fine', mm: 0.5 }], /Tip opening .* 1 to 80 mm/],
     ['pots', [{ name: 'Pot', litres: 0 }], /Pot volume .* 0\.5 to 200 litres/],
   ])('refuses %s of %j by name and range', (key, value, message) => {
     const result = kitchenSchema.safeParse({ ...startingKitchen, [key]: value });

@@ -8,7 +8,7 @@ const KITCHEN_VERSION = 1;
 
 const cutterSchema = z.strictObject({
   name: shortText('Cutter name', 60),
-  mm: quantity('Cutter size', { min: 15, max: 200, unit: 'mm' }),
+  mm: quantity('Cutter size', { min: 12, max: 300, unit: 'mm' }),
   form: oneOf('Cutter form', ['square', 'round', 'wheel', 'stamp']),
   edge: oneOf('Cutter edge', ['plain', 'fluted']).default('plain'),
 });
@@ -19,11 +19,11 @@ export const LEAST_RIDGE_MM = 2;
 const mouldSchema = z
   .strictObject({
     name: shortText('Mould name', 60),
-    rows: quantity('Rows', { min: 1, max: 20, whole: true }),
-    columns: quantity('Columns', { min: 1, max: 20, whole: true }),
-    pitchMm: quantity('Pocket to pocket', { min: 20, max: 110, unit: 'mm' }),
-    pocketMm: quantity('Pocket across', { min: 12, max: 100, unit: 'mm' }),
-    depthMm: quantity('Pocket depth', { min: 3, max: 40, unit: 'mm' }),
+    rows: quantity('Rows', { min: 1, max: 40, whole: true }),
+    columns: quantity('Columns', { min: 1, max: 40, whole: true }),
+    pitchMm: quantity('Pocket to pocket', { min: 15, max: 200, unit: 'mm' }),
+    pocketMm: quantity('Pocket across', { min: 8, max: 190, unit: 'mm' }),
+    depthMm: quantity('Pocket depth', { min: 1, max: 80, unit: 'mm' }),
     pocket: oneOf('Pocket', ['square', 'disc']),
   })
   .superRefine(({ pitchMm, pocketMm }, context) => {
@@ -46,7 +46,7 @@ const spoonSchema = z.strictObject({
 
 const tipSchema = z.strictObject({
   name: shortText('Tip name', 60),
-  mm: quantity('Tip opening', { min: 2, max: 40, unit: 'mm' }),
+  mm: quantity('Tip opening', { min: 1, max: 80, unit: 'mm' }),
 });
 
 const potSchema = z.strictObject({
@@ -61,8 +61,8 @@ export const kitchenSchema = z.strictObject({
   name: shortText('Kitchen name', 120),
   cooks: z.array(shortText('Cook name', 60)).max(40),
   /** Weight of one egg's contents, as the cook's eggs run, g. */
-  eggG: quantity('Egg without shell', { min: 30, max: 90, unit: 'g' }),
-  yolkG: quantity('Yolk', { min: 8, max: 35, unit: 'g' }),
+  eggG: quantity('Egg without shell', { min: 6, max: 200, unit: 'g' }),
+  yolkG: quantity('Yolk', { min: 2, max: 90, unit: 'g' }),
   /** The air where the dough is made. */
   roomC: quantity('Kitchen temperature', { min: 0, max: 45, unit: '°C' }).default(22),
   rh: quantity('Kitchen humidity', { min: 0.05, max: 0.95 }).default(0.55),
@@ -74,7 +74,7 @@ export const kitchenSchema = z.strictObject({
   /** Trays and plates with pockets. */
   moulds: z.array(mouldSchema).max(20).default([]),
   /** The longest sheet that the bench and the arms take. */
-  benchMm: quantity('Longest sheet', { min: 150, max: 4000, unit: 'mm' }).default(900),
+  benchMm: quantity('Longest sheet', { min: 80, max: 10_000, unit: 'mm' }).default(900),
   spoons: z.array(spoonSchema).max(20),
   pots: z.array(potSchema).max(20),
 });

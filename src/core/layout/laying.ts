@@ -109,15 +109,68 @@ export const blanksInLength = (laying: Laying, lengthMm: number): number =>
     ? blanksIn(laying.arrangement, stacksIn(laying.arrangement, roomAlong(laying, lengthMm)))
     : 0;
 
+/** A last sheet, as short as its blanks allow. */
+export interface ShortLaying {
+  readonly lengthMm: number;
+  readonly massG: number;
+  readonly blanks: number;
+}
+
+/**
+ * The shortest sheet in a pattern that gives so many blanks, of no more dough than there is; as many
+ * blanks as there are where the dough does not reach. Whole stacks, and whole moulds. Law.
+ * @returns null when not one stack can be cut, or none is wanted
+ */
+export function shortLaying(
+  laying: Laying,
+  { mostG, blanks: wanted }: { mostG: number; blanks: number },
+): ShortLaying | null {
+  const { arrangement } = laying;
+  if (!arrangement || wanted <= 0) return null;
+  const room = roomAlong(laying, lengthOfMass(laying, mostG));
+  const most = Math.min(laying.stacks, stacksIn(arrangement, room));
+  // Stacks come in pairs of an even and an odd one.
+  const pair = blanksIn(arrangement, 2);
+  let stacks = Math.min(most, Math.max(0, 2 * Math.floor(wanted / pair) - 1));
+  while (stacks < most && blanksIn(arrangement, stacks) < wanted) stacks += 1;
+  if (stacks < 1) return null;
+  const lengthMm = lengthForRoom(laying, lengthOfStacks(arrangement, stacks));
+  return {
+    lengthMm,
+    massG: massOfLength(laying, lengthMm),
+    blanks: Math.min(wanted, blanksIn(arrangement, stacks)),
+  };
+}
+
 /**
  * The best pattern for a sheet as long as may be, cut back to whole stacks: what one laying yields.
  * Law (geometry). When nothing fits `pieces` is 0 and the sheet keeps its full length.
  * @example layingOf({ cut: discs of 60 mm, way: 'single', widthMm: 145, longestMm: 900, … }).pieces
  */
 export function layingOf(input: LayingInput): Laying {
+  const room = roomAlong(input, input.longestMm);
+  return inArrangement(input, bestArrangement(arrangementsFor(input), room));
+}
+
+/**
+ * Every pattern in which a blank can be cut from the sheet, the one that gives most from the longest
+ * first; which is best for a whole batch hangs on its last, shorter sheet too.
+ */
+export function layingsOf(input: LayingInput): Laying[] {
+  const best = layingOf(input);
+  const others = arrangementsFor(input)
+    .filter(({ id }) => id !== best.arrangement?.id)
+    .map((arrangement) => inArrangement(input, arrangement))
+    .filter(({ pieces }) => pieces > 0);
+  return [best, ...others];
+}
+
+const arrangementsFor = (input: LayingInput): Arrangement[] =>
+  arrangementsOf(input.cut, fieldWidth(input), input.gapMm);
+
+function inArrangement(input: LayingInput, arrangement: Arrangement | null): Laying {
   const width = fieldWidth(input);
   const room = roomAlong(input, input.longestMm);
-  const arrangement = bestArrangement(arrangementsOf(input.cut, width, input.gapMm), room);
   const stacks = arrangement ? stacksIn(arrangement, room) : 0;
   const used = arrangement ? lengthOfStacks(arrangement, stacks) : 0;
   const lengthMm = arrangement ? lengthForRoom(input, used) : input.longestMm;

@@ -32,7 +32,7 @@ export function compareLog(plan: PlanResult, entry: LogEntry): Comparison[] {
       key: 'burst',
       label: 'Burst',
       unit: 'share',
-      planned: plannedBreakage(plan),
+      planned: plan.breakageShare,
       actual: entry.pieces > 0 ? entry.burst / entry.pieces : 0,
       more: 'bad',
     },
@@ -95,6 +95,3 @@ export function compareLog(plan: PlanResult, entry: LogEntry): Comparison[] {
   }
   return rows;
 }
-
-const plannedBreakage = ({ counts }: PlanResult): number =>
-  counts.made > 0 ? counts.spare / counts.made : 0;

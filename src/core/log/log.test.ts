@@ -57,7 +57,7 @@ describe('compareLog', () => {
       planned: 0.8,
       actual: 0.9,
     });
-    expect(measured.find(({ key }) => key === 'dose')).toMatchObject({ planned: 8, actual: 8 });
+    expect(measured.find(({ key }) => key === 'dose')).toMatchObject({ planned: 10, actual: 8 });
   });
 
   it('does not divide by no pieces', () => {

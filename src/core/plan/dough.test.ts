@@ -54,15 +54,29 @@ describe('the dough of a batch', () => {
   it('is made up to whole eggs when asked, what is too much left over', () => {
     for (const parts of [undefined, yolky]) {
       const plan = planWith(parts ? { dough: { parts } } : {});
-      const exact = evaluatePlan(plan);
+      const exact = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: false } });
       const up = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: true } });
       expect(up.dough.whole).not.toBeNull();
       expect(up.pieces).toBe(exact.pieces);
       expect(up.dough.totalG).toBeGreaterThanOrEqual(exact.dough.totalG);
-      expect(up.leftover.doughG - exact.leftover.doughG).toBeCloseTo(
-        up.dough.totalG - exact.dough.totalG,
-        6,
-      );
+      // Fresh dough in plenty: less of the trim need be rolled again, the rest is left over.
+      const more = up.dough.totalG - exact.dough.totalG;
+      const spare = ({ leftover, trim }: typeof up) => leftover.doughG + trim.g + trim.spoiltG;
+      expect((spare(up) - spare(exact)) / more).toBeGreaterThan(0.9);
+      expect((spare(up) - spare(exact)) / more).toBeLessThanOrEqual(1);
+    }
+  });
+
+  it('is made up of itself where the batch is small or hardly more is needed, and not where it is refused', () => {
+    const at = (portions: number, roundUp?: boolean) =>
+      evaluatePlan(planWith({ batch: { portions }, dough: { ...planWith().dough, roundUp } }));
+    expect(at(6).dough.whole).toMatchObject({ eggs: 2, yolks: 0 });
+    expect(at(6).dough.totalG).toBeCloseTo(300, 6);
+    expect(at(6, false).dough.totalG).toBeLessThan(290);
+    // A large batch is weighed, eggs beaten, unless whole ones come to hardly more.
+    for (let portions = 16; portions <= 60; portions += 1) {
+      const [up, exact] = [at(portions), at(portions, false)];
+      expect(up.dough.totalG / exact.dough.totalG).toBeLessThanOrEqual(1.03 + 1e-9);
     }
   });
 
@@ -125,7 +139,7 @@ describe('a dough that is not ready', () => {
     [{ kneadMin: 2 }, 'not ready'],
     [{ restMin: 5 }, 'not ready'],
     [{ restMin: 30, restAt: 'chilled' as const }, 'not ready'],
-    [{ restMin: 120, restAt: 'chilled' as const }, 'in its band'],
+    [{ restMin: 120, restAt: 'chilled' as const }, 'as it should be'],
   ])('%j is “%s”', (work, word) => {
     const base = planWith().dough.work;
     expect(

@@ -10,7 +10,7 @@ import { genericRollers } from '../sheet/genericRollers';
 import { planWith } from '../testing/plans';
 import type { Plan } from './document/schema';
 import { evaluatePlan } from './evaluatePlan';
-import { dryingRemedies } from './questions/fillingRemedies';
+import { dryingRemedies } from '../risk/drying';
 
 const shaped = (change: object) => planWith({ shape: { ...planWith().shape, ...change } });
 const rolled = (change: object) => planWith({ sheet: { ...planWith().sheet, ...change } });
@@ -69,6 +69,29 @@ const plans: readonly Plan[] = [
   }),
   planWith({ filling: { ...wet, yieldStressPa: 110 } }),
   planWith({ filling: { ...wet, yieldStressPa: 2700 } }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 240 },
+    ],
+  }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 150 },
+      { id: 'egg-yolk', g: 40 },
+    ],
+  }),
+  planWith({
+    batch: { ...planWith().batch, wayIn: 'dough', doughInHandG: 777, rerolls: 2 },
+    dough: { ...planWith().dough, work: { ...planWith().dough.work, kneadMin: 3, folds: 0 } },
+  }),
+  ...[30, 60, 90].map((yieldStressPa) =>
+    planWith({
+      filling: { ...wet, yieldStressPa },
+      shape: { ...planWith().shape, doseG: 60 },
+    }),
+  ),
   planWith({ boil: { ...planWith().boil, style: 'rolling' } }),
   planWith({ batch: { ...planWith().batch, trimTo: 'soup', rerolls: 0, portions: 60 } }),
   ...[150, 250, 400].map((yieldStressPa) => planWith({ filling: { ...wet, yieldStressPa } })),
@@ -107,7 +130,7 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),
     ),
-  (rules) => optionState({ hydration: 0.41, target: 0.385 }, rules),
+  (rules) => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
   (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
 ];
 

@@ -9,7 +9,7 @@ import { planWith } from '../testing/plans';
 import { contentsChange, contentsOf } from './model/contents';
 import { evaluatePlan } from './evaluatePlan';
 import { composeFilling, type FillingRecipe } from './document/recipe';
-import { applyDrying, combineDrying, dryingRemedies } from './questions/fillingRemedies';
+import { applyDrying, combineDrying, dryingRemedies } from '../risk/drying';
 import { parsePlan } from './document/parsePlan';
 
 const wet = planWith({

@@ -19,7 +19,7 @@ describe('stations', () => {
         dough: {
           parts: [
             { id: 'flour-00', g: 400 },
-            { id: 'egg-whole', g: 160 },
+            { id: 'egg-whole', g: 150 },
           ],
         },
       }),
@@ -33,13 +33,41 @@ describe('stations', () => {
         dough: {
           parts: [
             { id: 'flour-00', g: 400 },
-            { id: 'egg-whole', g: 220 },
+            { id: 'egg-whole', g: 250 },
           ],
         },
       }),
       'dough',
       'edge',
       'wet',
+    ],
+    [
+      'a stiff dough',
+      planWith({
+        dough: {
+          parts: [
+            { id: 'flour-00', g: 400 },
+            { id: 'egg-whole', g: 190 },
+          ],
+        },
+      }),
+      'dough',
+      'holds',
+      'stiff',
+    ],
+    [
+      'a mould half filled',
+      planWith({ shape: { doseG: 3 } }, 'mouldedRavioli'),
+      'shape',
+      'edge',
+      'pocket half empty',
+    ],
+    [
+      'a blank that fits nowhere',
+      planWith({ sheet: { widthMm: 45 } }),
+      'count',
+      'fails',
+      'nothing fits the sheet',
     ],
     [
       'ricotta as sold',
@@ -49,7 +77,7 @@ describe('stations', () => {
       'wet',
     ],
     ['a thick sheet', planWith({ sheet: { thicknessMm: 1.2 } }), 'sheet', 'edge', 'thick'],
-    ['too big a dose', planWith({ shape: { doseG: 16 } }), 'shape', 'fails', 'lip short'],
+    ['too big a dose', planWith({ shape: { doseG: 26 } }), 'shape', 'fails', 'lip short'],
     [
       'three hours warm',
       planWith({ hold: { place: 'bench', minutes: 180 } }),

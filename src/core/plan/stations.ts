@@ -32,13 +32,14 @@ export function stationsOf(
     dough: doughStation(figures, rules),
     filling: fillingStation(figures, rules),
     sheet: sheetStation(figures, margins, rules),
-    shape: shapeStation(margins, rules),
+    shape: shapeStation(figures, margins, rules),
     seal: sealStation(plan),
     boil: boilStation(plan, figures, rules),
   };
 }
 
-function countStation({ portions, pieces, deadHeat }: PlanFigures): Station {
+function countStation({ portions, pieces, layout, deadHeat }: PlanFigures): Station {
+  if (layout.doesNotFit) return { state: 'fails', word: 'nothing fits the sheet' };
   if (pieces < 1) return { state: 'fails', word: 'too little for one piece' };
   if (portions < 1) return { state: 'fails', word: 'no full portion' };
   if (deadHeat && !deadHeat.usedUp) return { state: 'edge', word: 'some is left over' };
@@ -46,17 +47,18 @@ function countStation({ portions, pieces, deadHeat }: PlanFigures): Station {
 }
 
 function doughStation({ dough }: PlanFigures, rules: Rules): Station {
-  const HYDRATION_BAND = rules['dough.band.half'].value;
-  const off = dough.hydration - dough.target;
-  const word = off < 0 ? 'dry' : 'wet';
-  if (Math.abs(off) <= HYDRATION_BAND + 1e-9) {
-    const weak = rules['dough.gluten.weak'].value * rules['dough.gluten.reference'].value;
-    if (dough.makeup.glutenRatio < weak) return { state: 'edge', word: 'weak' };
-    if (dough.ready.readiness < rules['dough.ready'].value)
-      return { state: 'edge', word: 'not ready' };
-    return { state: 'holds', word: 'in its band' };
+  const { feel, now } = dough;
+  if (feel === 'dry' || feel === 'wet') {
+    const outside = feel === 'dry' ? now.low - now.hydration : now.hydration - now.high;
+    const state = outside <= rules['dough.band.edge'].value ? 'edge' : 'fails';
+    return { state, word: feel };
   }
-  return { state: Math.abs(off) <= 2 * HYDRATION_BAND ? 'edge' : 'fails', word };
+  const weak = rules['dough.gluten.weak'].value * rules['dough.gluten.reference'].value;
+  if (dough.makeup.glutenRatio < weak) return { state: 'edge', word: 'weak' };
+  if (dough.ready.readiness < rules['dough.ready'].value) {
+    return { state: 'edge', word: 'not ready' };
+  }
+  return { state: 'holds', word: feel };
 }
 
 function fillingStation({ filling }: PlanFigures, rules: Rules): Station {
@@ -70,21 +72,24 @@ function sheetStation({ sheet, layout }: PlanFigures, { open }: Margins, rules: 
   if (layout.doesNotFit) {
     return { state: 'fails', word: `${layout.doesNotFit.what} does not fit` };
   }
-  const [thin, thick] = sheet.bandMm;
-  const t = sheet.thicknessMm;
-  const word = againstBand(t, sheet.bandMm, rules);
-  if (word === 'thin') return { state: t < thin - 0.15 ? 'fails' : 'edge', word };
-  if (word === 'thick') return { state: t > thick + 0.4 ? 'fails' : 'edge', word };
+  // A band is advice: what a sheet bears, its margins say.
+  const word = againstBand(sheet.thicknessMm, sheet.bandMm, rules);
+  if (word !== 'in') return { state: 'edge', word };
   if (open !== null && open < 1) {
     return { state: 'edge', word: 'dries before it is filled' };
   }
   return { state: 'holds', word: 'in its band' };
 }
 
-function shapeStation({ lip, thinning }: Margins, rules: Rules): Station {
+function shapeStation({ shape }: PlanFigures, { lip, thinning }: Margins, rules: Rules): Station {
   const state = worst(stateOfMargin(lip, rules), stateOfMargin(thinning, rules));
-  if (state === 'holds') return { state, word: 'lip holds' };
-  return { state, word: lip <= thinning ? 'lip short' : 'thin over the top' };
+  if (state !== 'holds')
+    return { state, word: lip <= thinning ? 'lip short' : 'thin over the top' };
+  const { pocketShare } = shape.mound;
+  if (pocketShare !== null && pocketShare < rules['shape.underfilled'].value) {
+    return { state: 'edge', word: 'pocket half empty' };
+  }
+  return { state, word: 'lip holds' };
 }
 
 function sealStation({ hold }: Plan): Station {

@@ -2,14 +2,23 @@ import type { Plan } from '../plan/document/schema';
 import { benchTime } from '../plan/model/benchTime';
 import { modelOf, type PlanModel } from '../plan/model/model';
 import { dose } from './remedies/dose';
+import { dry } from './remedies/dry';
 import { finish } from './remedies/finish';
+import { laid } from './remedies/laid';
 import { size } from './remedies/size';
 import { thickness } from './remedies/thickness';
 import type { Change, ChangeKind, Quoted, Remedy } from './remedy';
 import { weakestLink } from './weakestLink';
 
 /** Every remedy there is. A further one is one more entry. */
-const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = { size, dose, thickness, finish };
+const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = {
+  size,
+  dose,
+  thickness,
+  finish,
+  laid,
+  dry,
+};
 
 /** A gain smaller than this is none. */
 const LEAST_GAIN = 0.005;
@@ -37,11 +46,13 @@ export function remediesOf(model: PlanModel): Quoted[] {
 function quote(before: PlanModel, change: Change): Quoted[] {
   const after = modelOf(applyChange(before.plan, change), before.basis);
   if (after.laying.doesNotFit && !before.laying.doesNotFit) return [];
+  const left = weakestLink(after);
   const [was, is] = [before.batch.batch, after.batch.batch];
   return [
     {
       ...change,
-      margin: weakestLink(after).margin,
+      margin: left.margin,
+      weakest: left.name,
       cost: {
         pieces: is.counts.made - was.counts.made,
         doughG: is.dough.inG - was.dough.inG,

@@ -1,6 +1,8 @@
 import type { Plan } from '../plan/document/schema';
 import type { PlanModel } from '../plan/model/model';
 import type { Finish } from '../shapes/finish';
+import type { Laid } from '../shapes/mound';
+import type { DryingRemedy } from './drying';
 import type { MarginId } from './margins';
 
 /** A single change that a remedy may make to a plan. */
@@ -13,7 +15,9 @@ export type Change =
       readonly toMm: number;
       readonly setting: string;
     }
-  | { readonly kind: 'finish'; readonly from: Finish; readonly to: Finish };
+  | { readonly kind: 'finish'; readonly from: Finish; readonly to: Finish }
+  | { readonly kind: 'laid'; readonly from: Laid; readonly to: Laid }
+  | { readonly kind: 'dry'; readonly step: DryingRemedy };
 
 export type ChangeKind = Change['kind'];
 
@@ -38,7 +42,12 @@ export interface Cost {
 }
 
 /** A change with what working the changed plan out gave. */
-export type Quoted = Change & { readonly margin: number; readonly cost: Cost };
+export type Quoted = Change & {
+  /** The lowest margin that is left, and whose it is. */
+  readonly margin: number;
+  readonly weakest: MarginId;
+  readonly cost: Cost;
+};
 
 /** In a dead heat, what was changed is then held. */
 export const hold = (

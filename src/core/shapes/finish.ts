@@ -3,27 +3,31 @@ import { startingRules, type Rules } from '../basis/rules';
 /** How the edge may be pressed and cut. */
 export const FINISH_IDS = ['fork', 'wheel', 'cutter', 'press', 'pinch', 'mould'] as const;
 
+/** What a hand can do to any edge that it reaches: pressed with fingers and cut by knife among them. */
+export const HAND_FINISHES: readonly Finish[] = ['wheel', 'press', 'fork', 'pinch', 'cutter'];
+
 export type Finish = (typeof FINISH_IDS)[number];
 
 export const FINISH_NAMES: Readonly<Record<Finish, string>> = {
   fork: 'Fork',
   wheel: 'Wheel',
   cutter: 'Cutter',
-  press: 'Press',
+  press: 'Fingers and knife',
   pinch: 'Pinch',
   mould: 'Mould ridge',
 };
 
 /**
- * Lip a finish needs, mm: its width + 2 × sheet thickness. Rule.
- * @example neededLip('wheel', 0.8) // 6.6
+ * Lip a finish needs, mm: its width + sheet thickness; a mould's ridge alone. Rule.
+ * @example neededLip('wheel', 0.8) // 4.8
  */
 export const neededLip = (
   finish: Finish,
   thicknessMm: number,
   rules: Rules = startingRules,
 ): number =>
-  rules[`shape.finish.${finish}`].value + rules['shape.finish.layers'].value * thicknessMm;
+  rules[`shape.finish.${finish}`].value +
+  (finish === 'mould' ? 0 : rules['shape.finish.layers'].value * thicknessMm);
 
 /** Thickness of a pressed double edge, mm: 2 t × what the finish leaves. Rule. */
 export const pressedEdge = (

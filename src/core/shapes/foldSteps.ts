@@ -1,5 +1,5 @@
 import { arc, circle, rectangle, type Outline, type PieceDrawing, type Point } from './drawing';
-import type { Mound } from './mound';
+import type { Laid, Mound } from './mound';
 import type { Dimensions, ShapeFamily } from './shape';
 
 /** One thing drawn in a step, in mm. */
@@ -25,12 +25,45 @@ type Drawn = Omit<FoldStep, 'says'>;
  * A family's folding as drawn steps, from its own blank and mound, to scale.
  * @example foldSteps(ravioliSquare, size, mound).length // 4
  */
-export function foldSteps(family: ShapeFamily, size: Dimensions, mound: Mound): FoldStep[] {
+export function foldSteps(
+  family: ShapeFamily,
+  size: Dimensions,
+  mound: Mound,
+  laid: Laid = 'spooned',
+): FoldStep[] {
   const drawn = drawingsOf(family, size, mound);
-  return family.folding.map((says, i) => ({
+  const steps = family.folding.map((says, i) => ({
     says,
     ...(drawn[Math.min(i, drawn.length - 1)] ?? { marks: [], moves: [] }),
   }));
+  if (laid !== 'ring' || !family.usesLaid) return steps;
+  // Once the sheet lies over them, before anything is cut.
+  return [...steps.slice(0, -1), gathered(steps[0]?.marks ?? []), ...steps.slice(-1)];
+}
+
+/** The order of folding in words, with the ring that gathers where it is used. */
+export const foldingWords = (family: ShapeFamily, laid: Laid): readonly string[] =>
+  laid === 'ring' && family.usesLaid
+    ? [...family.folding.slice(0, -1), RING, ...family.folding.slice(-1)]
+    : family.folding;
+
+const RING = 'Press a dull ring down over each mound, on the sheet, to gather it tall.';
+
+/** The covered sheet with a ring round each mound. */
+function gathered(filled: readonly FoldMark[]): FoldStep {
+  const rings = filled
+    .filter(({ kind }) => kind === 'filling')
+    .map(({ outline }): FoldMark => ({ kind: 'fold', outline: grown(outline, 1.2) }));
+  const marks = filled.filter(({ kind }) => kind === 'dough' || kind === 'filling');
+  return { says: RING, marks: [...marks, ...rings], moves: [] };
+}
+
+/** An outline so many times as large, round its own middle. */
+function grown(outline: Outline, times: number): Outline {
+  const middle = (at: 0 | 1) =>
+    (Math.min(...outline.map((p) => p[at])) + Math.max(...outline.map((p) => p[at]))) / 2;
+  const [cx, cy] = [middle(0), middle(1)];
+  return outline.map(([x, y]) => [cx + (x - cx) * times, cy + (y - cy) * times]);
 }
 
 function drawingsOf(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
@@ -97,8 +130,7 @@ function betweenSheets(family: ShapeFamily, size: Dimensions, mound: Mound): Dra
 
 /** A blank of one layer folded over: fill, fold, press, join. */
 function ofBlank(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
-  const r = mound.radiusMm;
-  const { outline, folds } = family.blank(size, mound);
+  const { outline, folds, mound: lump } = family.blank(size, mound);
   const [fold] = folds;
   const { above } = family.draw(size, mound, { thicknessMm: 0.8, pressedMm: 1.2 });
   const tall = Math.max(...above.outline.map(([, y]) => y));
@@ -117,7 +149,7 @@ function ofBlank(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
         [-size.sizeMm * 0.25, size.sizeMm * 0.25],
       ];
   const opened: Drawn = {
-    marks: [dough(outline), ...(fold ? [line('fold', ...fold)] : []), filling(circle([0, 0], r))],
+    marks: [dough(outline), ...(fold ? [line('fold', ...fold)] : []), filling(lump)],
     moves: [],
   };
   const over: Drawn = { ...opened, moves: [lift] };
@@ -125,7 +157,7 @@ function ofBlank(family: ShapeFamily, size: Dimensions, mound: Mound): Drawn[] {
     marks: [...folded, rim],
     moves: [
       [
-        [0, r],
+        [0, mound.radiusMm],
         [0, tall * 0.92],
       ],
     ],

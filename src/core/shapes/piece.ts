@@ -8,6 +8,9 @@ import type { Dimensions, ShapeFamily } from './shape';
 /** Less than this is no filling. */
 const LEAST_DOSE_G = 0.1;
 
+/** Nothing that is called a piece holds more than this. */
+const MOST_DOSE_G = 300;
+
 export interface PieceInput extends MoundInput {
   readonly family: ShapeFamily;
   readonly size: Dimensions;
@@ -59,7 +62,7 @@ export function makePiece(from: PieceInput, rules: Rules = startingRules): Piece
  */
 export function largestDose(
   from: Omit<PieceInput, 'doseG'>,
-  { margin = 1, maxG = 80 }: { margin?: number; maxG?: number } = {},
+  { margin = 1, maxG = MOST_DOSE_G }: { margin?: number; maxG?: number } = {},
   rules: Rules = startingRules,
 ): number {
   const over = (root: number) =>
@@ -86,12 +89,16 @@ export function smallestSize(
   return crossing(over, field.maxMm, field.minMm);
 }
 
-/** Doses of a shape that keep the lip, g: from the least usual to the most that holds; null when none does. */
+/**
+ * Doses of a shape that keep the lip, g: from the least usual to the most that holds; null when none does.
+ * @param margin so many times the lip needed, at the most
+ */
 export function doseBand(
   piece: Omit<PieceInput, 'doseG'>,
   rules: Rules = startingRules,
+  { margin = 1, mostG = MOST_DOSE_G }: { margin?: number; mostG?: number } = {},
 ): readonly [number, number] | null {
-  const [low, high] = piece.family.usualDoseG;
-  const most = Math.min(high, largestDose(piece, { maxG: high }, rules));
+  const [low] = piece.family.usualDoseG;
+  const most = largestDose(piece, { margin, maxG: mostG }, rules);
   return most >= low ? [low, most] : null;
 }

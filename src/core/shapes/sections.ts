@@ -1,4 +1,4 @@
-import { capArc, type Outline, type PieceDrawing, type Point } from './drawing';
+import { arc, capArc, type Outline, type PieceDrawing, type Point } from './drawing';
 import { thicknessOverDome, type Mound } from './mound';
 
 /** The sheet as a section is drawn with it. */
@@ -61,45 +61,61 @@ export function cappedSection(
   };
 }
 
+/** A wrapped filling cut through: an ellipse, the fold behind it, the sealed edge in front. */
+export interface WrappedCut {
+  /** Half-axes of the filling in the cut, mm. */
+  readonly halfMm: number;
+  readonly halfHeightMm: number;
+  /** From its middle back to the fold, and forward to the edge, mm. */
+  readonly foldMm: number;
+  readonly edgeMm: number;
+  /** Dough over the top, mm. */
+  readonly overMm: number;
+  readonly cut: string;
+}
+
 /**
- * Section of a piece folded in the hand: a lens of filling, a fold at the left, a sealed edge at the
- * right, `edgeMm` from the mound's middle.
+ * Section of a piece whose dough wraps its filling: the layer goes round it from the fold at the left and
+ * meets itself in a flat lip at the right.
  */
-export function foldedSection(
-  mound: Mound,
-  { foldMm, edgeMm, cut }: { foldMm: number; edgeMm: number; cut: string },
+export function wrappedSection(
+  { halfMm: r, halfHeightMm: h, foldMm, edgeMm, overMm, cut }: WrappedCut,
   { thicknessMm: t, pressedMm }: SectionSheet,
 ): PieceDrawing['section'] {
-  const { radiusMm: r, heightMm: h } = mound;
-  const over = thicknessOverDome(t, mound);
-  const upperIn = capArc(0, 0, r, h);
-  const lowerIn = capArc(0, 0, r, h, 0, -1);
-  const upperOut = capArc(0, 0, r, h, over).filter(([, y]) => y > t);
-  const lowerOut = capArc(0, 0, r, h, over, -1).filter(([, y]) => y < -t);
-  const footX = Math.min(
-    edgeMm,
-    (upperOut[upperOut.length - 1]?.[0] ?? r) + shoulderOf(edgeMm - r),
-  );
+  const fold = Math.max(foldMm, r);
+  const flatFold = fold > r + t;
+  const around = (sign: 1 | -1) =>
+    arc([0, 0], r + t, h + overMm, Math.PI, 0)
+      .map(([x, y]): Point => [x, sign * y])
+      .filter(([x, y]) => Math.abs(y) > t || (x < 0 && !flatFold));
+  const upper = around(1);
   const half = pressedMm / 2;
-  const outside: Outline = [
-    [-foldMm - t / 2, 0],
-    [-foldMm, t],
-    ...upperOut,
-    [footX, half],
-    [edgeMm, half],
-    [edgeMm, -half],
-    [footX, -half],
-    ...[...lowerOut].reverse(),
-    [-foldMm, -t],
-  ];
+  const footX = Math.min(edgeMm, (upper[upper.length - 1]?.[0] ?? r) + shoulderOf(edgeMm - r));
+  const back: Outline = flatFold
+    ? [
+        [-fold, -t],
+        [-fold - t, 0],
+        [-fold, t],
+      ]
+    : [];
   return {
-    dough: [outside],
-    filling: [...upperIn, ...[...lowerIn].reverse()],
+    dough: [
+      [
+        ...back,
+        ...upper,
+        [footX, half],
+        [edgeMm, half],
+        [edgeMm, -half],
+        [footX, -half],
+        ...[...around(-1)].reverse(),
+      ],
+    ],
+    filling: [...arc([0, 0], r, h, Math.PI, 0), ...arc([0, 0], r, h, 0, -Math.PI)],
     lip: { fromX: r, toX: edgeMm, y: half },
     mound: { fromX: -r, toX: r },
-    piece: { fromX: -foldMm - t / 2, toX: edgeMm },
-    top: [0, h + over],
-    bottomY: -(h + over),
+    piece: { fromX: -fold - t, toX: edgeMm },
+    top: [0, h + overMm],
+    bottomY: -(h + overMm),
     cut,
   };
 }

@@ -112,12 +112,22 @@ describe('ladder', () => {
 
 describe('portions', () => {
   it('are of whole sheets, and no heavier than hands like', () => {
-    expect(portions({ doughG: 700, sheetG: 100, together: 1 })).toEqual({
+    expect(portions({ doughG: 700, sheetG: 100, sheets: 7, together: 1 })).toEqual({
       sheetsEach: 2,
       count: 3,
       eachG: 200,
       lastG: 100,
     });
+  });
+
+  it('become no more sheets than there are: a single one is not cut', () => {
+    expect(portions({ doughG: 80, sheetG: 100, sheets: 1, together: 1 })).toMatchObject({
+      sheetsEach: 1,
+      count: 0,
+      lastG: 80,
+    });
+    expect(portions({ doughG: 205, sheetG: 50, sheets: 3, together: 1 }).sheetsEach).toBe(3);
+    expect(portions({ doughG: 900, sheetG: 300, sheets: 3, together: 2 }).sheetsEach).toBe(2);
   });
 
   it('keep every gram but a few that go with the last', () => {
@@ -127,9 +137,15 @@ describe('portions', () => {
         fc.double({ min: 20, max: 400, noNaN: true }),
         fc.constantFrom(1 as const, 2 as const),
         (doughG, sheetG, together) => {
-          const { count, eachG, lastG, sheetsEach } = portions({ doughG, sheetG, together });
+          const sheets = Math.ceil(doughG / sheetG);
+          const { count, eachG, lastG, sheetsEach } = portions({
+            doughG,
+            sheetG,
+            sheets,
+            together,
+          });
           expect(Math.abs(count * eachG + lastG - doughG)).toBeLessThan(0.1 * sheetG);
-          expect([1, 2, 4]).toContain(sheetsEach);
+          expect(sheetsEach).toBeLessThanOrEqual(Math.max(1, Math.min(4, sheets)));
         },
       ),
     );

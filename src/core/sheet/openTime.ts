@@ -9,7 +9,7 @@ export type BenchAir = 'still' | 'fan';
 /**
  * How long an uncovered sheet still seals, minutes: until 4 % of its water has left one face. Law on
  * constants: flux = h × vapour density × (0.96 − humidity).
- * @param thicknessMm 0.3 to 4 mm
+ * @param thicknessMm 0.2 to 6 mm
  * @param waterShare water in the dough, wet basis, 0.1 to 0.6
  * @param tempC air, 0 to 45 °C
  * @param rh air humidity, 0.05 to 0.95
@@ -32,7 +32,7 @@ export function openTime(
   },
   rules: Rules = startingRules,
 ): number {
-  requireInRange('thicknessMm', thicknessMm, { min: 0.3, max: 4, unit: 'mm' });
+  requireInRange('thicknessMm', thicknessMm, { min: 0.2, max: 6, unit: 'mm' });
   requireInRange('waterShare', waterShare, { min: 0.1, max: 0.6 });
   requireInRange('tempC', tempC, { min: 0, max: 45, unit: '°C' });
   requireInRange('rh', rh, { min: 0.05, max: 0.95 });

@@ -1,7 +1,7 @@
 import { startingRules, type Rules } from '../basis/rules';
 
 export interface Portions {
-  /** Sheets that one portion becomes: 1, 2 or 4. */
+  /** Sheets that one portion becomes: 1, 2 or 4, and no more than there are. */
   readonly sheetsEach: number;
   readonly count: number;
   readonly eachG: number;
@@ -11,28 +11,37 @@ export interface Portions {
 
 /**
  * Portions to cut a dough in, so that each rolls out to whole sheets. Law on the rule for a handy one.
- * @param doughG all of it, before rolling
+ * @param doughG what is rolled, before rolling
  * @param sheetG one full sheet, what sticks counted
+ * @param sheets sheets that the dough is rolled out to in all
  * @param together sheets that are laid together, so rolled from one portion where they can be
- * @example portions({ doughG: 700, sheetG: 100, together: 1 }) // { sheetsEach: 2, count: 3, eachG: 200, lastG: 100 }
+ * @example portions({ doughG: 700, sheetG: 100, sheets: 7, together: 1 })
+ * // { sheetsEach: 2, count: 3, eachG: 200, lastG: 100 }
  */
 export function portions(
-  { doughG, sheetG, together }: { doughG: number; sheetG: number; together: 1 | 2 },
+  {
+    doughG,
+    sheetG,
+    sheets,
+    together,
+  }: { doughG: number; sheetG: number; sheets: number; together: 1 | 2 },
   rules: Rules = startingRules,
 ): Portions {
+  const handyG = rules['sheet.portion'].value;
   let sheetsEach = 1;
   while (
     sheetsEach < 4 &&
-    (sheetsEach < together || sheetsEach * 2 * sheetG <= rules['sheet.portion'].value) &&
-    sheetsEach * sheetG < doughG
+    sheetsEach < sheets &&
+    (sheetsEach < together || sheetsEach * 2 * sheetG <= handyG)
   ) {
     sheetsEach *= 2;
   }
+  sheetsEach = Math.max(1, Math.min(sheetsEach, sheets));
   const eachG = sheetsEach * sheetG;
   const count = Math.floor(doughG / eachG + 1e-9);
   const lastG = doughG - count * eachG;
   // A few grams over go with the last portion rather than make one of their own.
-  return lastG < 0.1 * sheetG
+  return count > 0 && lastG < 0.1 * sheetG
     ? { sheetsEach, count, eachG, lastG: 0 }
     : { sheetsEach, count, eachG, lastG };
 }

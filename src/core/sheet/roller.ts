@@ -29,7 +29,7 @@ export const rollerSchema = z
   .strictObject({
     id: shortText('Roller id', 60),
     name: shortText('Roller name', 80),
-    widthMm: quantity('Roller width', { min: 80, max: 700, unit: 'mm' }),
+    widthMm: quantity('Roller width', { min: 40, max: 1000, unit: 'mm' }),
     drive: oneOf('Turned by', DRIVES).default('crank'),
     steps: z.array(rollerStepSchema).min(1, 'Steps must hold at least one').max(40),
     strips: z.array(stripTestSchema).max(60).default([]),

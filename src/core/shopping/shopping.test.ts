@@ -3,6 +3,7 @@ import { startingPantry } from '../composition/pantry';
 import { buyText, shoppingCsv, shoppingText } from '../formats/shoppingFile';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { planWith } from '../testing/plans';
+import { boughtAs } from './madeFrom';
 import { planNeeds, shoppingList, type PlanNeeds } from './shoppingList';
 
 const needsOf = (plan = planWith()) => planNeeds(plan, evaluatePlan(plan));
@@ -26,7 +27,7 @@ const anyNeeds: fc.Arbitrary<PlanNeeds> = fc.record({
   }),
 });
 const bought = (line: ReturnType<typeof shoppingList>[number]) => {
-  const { densityGPerMl } = startingPantry.ingredients.get(line.id)!;
+  const densityGPerMl = startingPantry.ingredients.get(line.id)?.densityGPerMl ?? 1;
   return {
     g: line.buy.amount,
     ml: line.buy.amount * densityGPerMl,
@@ -45,12 +46,45 @@ describe('shoppingList', () => {
           if (line.buy.unit === 'eggs') continue;
           const need = plans
             .flatMap(({ needs }) => needs)
-            .reduce((sum, { id, g }) => sum + (id === line.id ? g : 0), 0);
+            .map(({ id, g }) => ({ g, as: boughtAs(id, startingPantry) }))
+            .reduce((sum, { as, g }) => sum + (as.id === line.id ? g * as.times : 0), 0);
           expect(line.needG).toBeCloseTo(need, 6);
           expect(bought(line)).toBeGreaterThanOrEqual(need - 1e-2);
         }
       }),
     );
+  });
+
+  it('buys what things are made from, and says what for', () => {
+    const needs = [
+      { id: 'ricotta-drained', g: 500 },
+      { id: 'ricotta-fresh', g: 100 },
+      { id: 'peas-cooked', g: 300 },
+    ];
+    const lines = shoppingList(
+      [{ name: 'a', needs, eggs: { whole: 0, yolks: 0, whites: 0 } }],
+      startingPantry,
+    );
+    const at = (id: string) => lines.find((line) => line.id === id);
+    expect(at('ricotta-drained')).toBeUndefined();
+    expect(at('ricotta-fresh')!.needG).toBeCloseTo(500 * 1.19 + 100, 6);
+    expect(at('ricotta-fresh')!.madeInto).toEqual(['Ricotta drained overnight']);
+    expect(lines.find(({ name }) => name.startsWith('Peas'))!.needG).toBeCloseTo(315, 6);
+    // Drained, a gram of ricotta holds the solids of so much as it is sold.
+    const { ingredients } = startingPantry;
+    const solids = (id: string) => 1 - ingredients.get(id)!.water;
+    expect(solids('ricotta-drained') / solids('ricotta-fresh')).toBeCloseTo(1.19, 2);
+  });
+
+  it('leaves out what is in hand', () => {
+    const ids = (wayIn: 'portions' | 'dough' | 'filling' | 'both') =>
+      needsOf(planWith({ batch: { wayIn } })).needs.map(({ id }) => id);
+    expect(ids('portions')).toEqual(expect.arrayContaining(['flour-00', 'squash-raw']));
+    expect(ids('dough')).not.toContain('flour-00');
+    expect(ids('dough')).toContain('squash-raw');
+    expect(ids('filling')).not.toContain('squash-raw');
+    expect(ids('both')).toEqual(['salt-fine']);
+    expect(needsOf(planWith({ batch: { wayIn: 'both' } })).eggs.whole).toBe(0);
   });
 
   it('counts eggs whole, and lone whites out of the eggs that gave lone yolks', () => {

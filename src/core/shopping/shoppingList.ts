@@ -1,4 +1,5 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
+import { boughtAs, type BoughtAs } from './madeFrom';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
 import type { PlanFigures } from '../plan/model/figures';
 import type { Plan } from '../plan/document/schema';
@@ -25,19 +26,27 @@ export interface ShoppingLine {
     readonly packet?: { readonly name: string; readonly sizeG: number };
   };
   readonly plans: readonly string[];
+  /** What is made from it, where it is bought under another name. */
+  readonly madeInto: readonly string[];
 }
 
 /** Rounding noise that must not cost a packet. */
 const EPSILON = 1e-6;
 
 /**
- * What a plan needs: its dough as weighed out, its filling raw, salt for the pot, an egg to seal with.
+ * What a plan needs: its dough as weighed out, its filling raw, salt for the pot, an egg to seal with. What
+ * is in hand is made already: it is left out.
  */
 export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanFigures): PlanNeeds {
   const { eggG, yolkG } = plan.dough;
+  const { wayIn } = plan.batch;
+  const inHand = {
+    dough: wayIn === 'dough' || wayIn === 'both',
+    filling: wayIn === 'filling' || wayIn === 'both',
+  };
   const all = [
-    ...dough.parts.map(({ id, g }) => ({ id, g })),
-    ...filling.parts.map(({ id, g }) => ({ id, g })),
+    ...(inHand.dough ? [] : dough.parts.map(({ id, g }) => ({ id, g }))),
+    ...(inHand.filling ? [] : filling.parts.map(({ id, g }) => ({ id, g }))),
     { id: 'salt-fine', g: saltG },
   ];
   const of = (id: string) => all.reduce((sum, part) => sum + (part.id === id ? part.g : 0), 0);
@@ -59,27 +68,29 @@ export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanFigures): P
  * // { id: 'flour-00', aisle: 'Flour', needG: 924, buy: { amount: 1, unit: 'packets', … }, … }
  */
 export function shoppingList(plans: readonly PlanNeeds[], pantry: Pantry): ShoppingLine[] {
-  const lines = new Map<string, { g: number; plans: Set<string> }>();
+  const lines = new Map<string, Needed>();
   for (const { name, needs } of plans) {
     for (const { id, g } of needs) {
-      const line = lines.get(id) ?? { g: 0, plans: new Set<string>() };
-      line.g += g;
+      const as = boughtAs(id, pantry);
+      const line = lines.get(as.id) ?? { as, g: 0, plans: new Set(), madeInto: new Set() };
+      line.g += g * as.times;
       line.plans.add(name);
-      lines.set(id, line);
+      if (as.times !== 1) line.madeInto.add(findIngredient(pantry, id).name);
+      lines.set(as.id, line);
     }
   }
   const list: ShoppingLine[] = [];
-  for (const [id, { g, plans: names }] of lines) {
-    const row = findIngredient(pantry, id);
-    const pack = packOf(id, row.group);
+  for (const [id, { as, g, plans: names, madeInto }] of lines) {
+    const pack = packOf(id, as.group);
     if (pack.kind === 'none' || pack.kind === 'egg') continue;
     list.push({
       id,
-      name: row.name,
-      aisle: aisleOf(row.group, row.allergens),
+      name: as.name,
+      aisle: aisleOf(as.group, as.allergens),
       needG: g,
-      buy: rounded(pack, g, row.densityGPerMl),
+      buy: rounded(pack, g, as.densityGPerMl),
       plans: [...names],
+      madeInto: [...madeInto],
     });
   }
   const eggs = eggLine(plans, lines);
@@ -87,6 +98,14 @@ export function shoppingList(plans: readonly PlanNeeds[], pantry: Pantry): Shopp
   return list.sort(
     (a, b) => AISLES.indexOf(a.aisle) - AISLES.indexOf(b.aisle) || a.name.localeCompare(b.name),
   );
+}
+
+/** What is needed of one thing that is bought. */
+interface Needed {
+  readonly as: BoughtAs;
+  g: number;
+  readonly plans: Set<string>;
+  readonly madeInto: Set<string>;
 }
 
 function rounded(pack: Pack, g: number, densityGPerMl: number): ShoppingLine['buy'] {
@@ -127,5 +146,6 @@ function eggLine(
     plans: plans
       .filter(({ eggs }) => eggs.whole + eggs.yolks + eggs.whites > 0)
       .map(({ name }) => name),
+    madeInto: [],
   };
 }

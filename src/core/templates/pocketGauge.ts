@@ -94,7 +94,15 @@ function pieceMarks(
   { widthMm, heightMm }: Paper,
 ): { marks: Mark[]; bottomY: number } {
   const [mx, my] = blank.moundAt;
-  let drawn = boxOf(blank.outline);
+  const whole = boxOf(blank.outline);
+  const fits =
+    whole.high[0] - whole.low[0] <= widthMm - 2 * EDGE &&
+    whole.high[1] - whole.low[1] <= heightMm - TOP - FOOT - SAID_BELOW_MM;
+  if (!fits) {
+    const says = say(EDGE, TOP + 4, 'The blank is larger than this page; its doses follow.');
+    return { marks: [says], bottomY: TOP + 4 };
+  }
+  let drawn = whole;
   /** Takes more into the drawing where the page still holds it: what it does not belongs to a piece that fails. */
   const take = (points: Outline): boolean => {
     const box = boxOf([...points, drawn.low, drawn.high]);

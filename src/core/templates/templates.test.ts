@@ -110,7 +110,7 @@ describe('tiled pages', () => {
 
   it('are none when no blank fits the sheet', () => {
     const wide = planWith({ sheet: { widthMm: 50 }, shape: { sizeMm: 60 } });
-    expect(layingFor(wide, typedPiece(wide, startingBasis)).pieces).toBe(0);
+    expect(layingFor(wide, typedPiece(wide, startingBasis), 900).pieces).toBe(0);
     expect(pages('a4', wide)).toEqual([]);
     expect(wholeSheetPage(wide, startingBasis)).toBeNull();
   });

@@ -36,8 +36,8 @@ describe('cardContents', () => {
   });
 
   it('writes weights in the user’s own units', () => {
-    expect(cardOf(startingPlans.ravioliSquare).dough.total).toBe('268 g');
-    expect(cardOf(startingPlans.ravioliSquare, US_CUSTOMARY).dough.total).toBe('9.5 oz');
+    expect(cardOf(startingPlans.ravioliSquare).dough.total).toBe('300 g');
+    expect(cardOf(startingPlans.ravioliSquare, US_CUSTOMARY).dough.total).toBe('10.6 oz');
   });
 
   it('names a mould, and says when nothing can be cut', () => {

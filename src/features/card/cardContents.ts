@@ -5,6 +5,7 @@ import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
 import { familyOf } from '@/core/shapes/families';
 import { FINISH_NAMES } from '@/core/shapes/finish';
+import { foldingWords } from '@/core/shapes/foldSteps';
 import type { Rung } from '@/core/sheet/ladder';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { plural, rollingsText, trimText } from '@/features/plan/stations/sheetWords';
@@ -17,7 +18,12 @@ import {
 } from '@/features/plan/words';
 import { lipText } from '@/ui/figure/lipText';
 
-const LAID = { ball: 'rolled to a ball', piped: 'piped', spooned: 'spooned' } as const;
+const LAID = {
+  ball: 'rolled to a ball',
+  ring: 'gathered under the sheet with a dull ring',
+  piped: 'piped',
+  spooned: 'spooned',
+} as const;
 const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
 
 export interface CardWeighed {
@@ -149,7 +155,7 @@ export function cardContents(
           .filter(Boolean)
           .join(' ')
       : 'Nothing can be cut from this sheet: see the plan.',
-    folding: family.folding,
+    folding: foldingWords(family, plan.shape.laid),
     weakest: weakestText(result, text),
     asks: STATIONS.flatMap((station) => stationAdvice(station, result, text) ?? []).join(' '),
     allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones',

@@ -97,7 +97,7 @@ function Entry({
           onClick={() => void takeOut()}
           className="link min-h-[44px] text-small"
         >
-          Take out
+          Delete
         </button>
       </div>
       <p>

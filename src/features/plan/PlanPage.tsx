@@ -19,6 +19,7 @@ import { RunNav } from './RunNav';
 import { SaveMark, SaveTrouble } from './SaveMark';
 import { fetchStations, stationParts } from './stations/stationParts';
 import { Tally, TallyLine } from './Tally';
+import { StationAnswer } from './StationAnswer';
 import { STATION_NAMES } from './words';
 import { steadily } from '@/ui/layout/steadily';
 import { say, sayTrouble } from '@/ui/layout/say';
@@ -147,8 +148,8 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
   useCommands(commands);
 
   const { Controls, Panel } = stationParts[at];
-  // Where the work is in the bowl, the piece stays in sight but gives up room.
-  const pieceHeight = at === 'dough' || at === 'filling' ? 200 : 320;
+  // Where the piece is set it leads; elsewhere the station's own answer does, and the piece gives way.
+  const leads = at === 'sheet' || at === 'shape';
   return (
     <EditorProvider value={value}>
       <BenchBar
@@ -190,20 +191,18 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
       </BenchBar>
       <SaveTrouble save={state.save} editor={editor} />
       <RunNav at={at} onGo={go} />
-      {/* On a phone one under the other: the piece, what is set, what follows, the tally. */}
-      <main className="grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px] lg:grid-rows-[auto_minmax(0,1fr)]">
+      {/* On a phone one under the other: the answer, the piece where it is set, what is set, what follows. */}
+      <main className="flex flex-col lg:grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px] lg:grid-rows-[auto_minmax(0,1fr)]">
         <h2 className="sr-only">{STATION_NAMES[at]}</h2>
+        <StationAnswer at={at} />
         <section
           aria-label="The piece"
-          className="min-w-0 border-b border-board-line px-3 pt-4 lg:col-start-2 lg:row-start-1 lg:px-6"
+          className={`min-w-0 border-board-line px-3 pt-4 lg:col-start-2 lg:px-6 ${
+            leads ? 'border-b lg:row-start-1' : 'border-t max-lg:order-1 lg:hidden'
+          }`}
         >
           <div className="max-md:hidden">
-            <PieceSection
-              result={result}
-              colour={plan.colour}
-              width={640}
-              maxHeight={pieceHeight}
-            />
+            <PieceSection result={result} colour={plan.colour} width={640} maxHeight={300} />
           </div>
           <div className="md:hidden">
             <PieceSection result={result} colour={plan.colour} width={380} maxHeight={290} />
@@ -215,12 +214,30 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
         <div className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
           <Controls />
         </div>
-        <div className="min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:row-start-2 lg:border-t-0 lg:p-6">
+        <div
+          className={`min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:border-t-0 lg:p-6 ${
+            leads ? 'lg:row-start-2' : 'lg:row-span-2 lg:row-start-1'
+          }`}
+        >
           <Panel />
         </div>
-        <div id="tally" className="bg-bench lg:col-start-3 lg:row-span-2 lg:row-start-1">
+        <div
+          id="tally"
+          className="bg-bench max-lg:order-2 lg:col-start-3 lg:row-span-2 lg:row-start-1"
+        >
           <div className="lg:sticky lg:top-0 lg:max-h-dvh lg:overflow-y-auto">
             <Tally />
+            {!leads && (
+              <div className="px-3 pt-3 pb-2 max-lg:hidden" style={{ colorScheme: 'dark' }}>
+                <PieceSection
+                  result={result}
+                  colour={plan.colour}
+                  width={246}
+                  maxHeight={120}
+                  bare
+                />
+              </div>
+            )}
           </div>
         </div>
       </main>

@@ -8,7 +8,15 @@ import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from './editor/EditorContext';
-import { changeText, STATION_NAMES, stationAdvice, weakestText, type WriteFigure } from './words';
+import { spareWords } from './marginWords';
+import {
+  changeText,
+  costText,
+  STATION_NAMES,
+  stationAdvice,
+  weakestText,
+  type WriteFigure,
+} from './words';
 
 /** The tally: pieces, dough, filling, what is left, and the weakest link. Always in sight. */
 export function Tally() {
@@ -106,7 +114,7 @@ function asksOf(result: PlanResult, write: WriteFigure) {
 
 /** What fails, then the weakest link and what to do about it, then what else asks for a look. */
 function VerdictPanel() {
-  const { result, edit } = useEditor();
+  const { result, pantry, edit } = useEditor();
   const { text } = useUnits();
   const { state, remedies, name } = result.weakestLink;
   const { title, says } = weakestText(result, text);
@@ -156,18 +164,27 @@ function VerdictPanel() {
         <p className="mt-1">{says}</p>
         {state !== 'holds' && remedies.length > 0 && (
           <ul className="mt-2 grid gap-1.5">
-            {remedies.slice(0, 3).map((remedy) => (
-              <li key={`${remedy.kind}${changeText(remedy, text)}`}>
-                <button
-                  type="button"
-                  onClick={() => edit((plan) => applyChange(plan, remedy))}
-                  className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
-                >
-                  {changeText(remedy, text)}
-                  <span className="numeral whitespace-nowrap">→ {remedy.margin.toFixed(2)}</span>
-                </button>
-              </li>
-            ))}
+            {remedies.slice(0, 3).map((remedy) => {
+              const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
+              const cost = costText(remedy.cost, text);
+              return (
+                <li key={`${remedy.kind}${says}`}>
+                  <button
+                    type="button"
+                    onClick={() => edit((plan) => applyChange(plan, remedy))}
+                    className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
+                  >
+                    <span className="py-1">
+                      {says}
+                      <span className="block text-small">
+                        {spareWords(remedy.weakest, remedy.margin)}
+                        {cost && `; ${cost}`}
+                      </span>
+                    </span>
+                  </button>
+                </li>
+              );
+            })}
           </ul>
         )}
       </div>

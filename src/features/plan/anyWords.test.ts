@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import fc from 'fast-check';
 import { placesOf } from '@/core/layout/places';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
@@ -9,7 +10,7 @@ import type { UnitPreferences } from '@/core/units/preferences';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { cardContents } from '@/features/card/cardContents';
 import { patternText, rollingsText, trimText } from './stations/sheetWords';
-import { changeText, keyFigure, stationAdvice, weakestText } from './words';
+import { changeText, costText, keyFigure, stationAdvice, weakestText } from './words';
 
 /** Every text in a value, however deep. */
 function textsOf(value: unknown): string[] {
@@ -38,7 +39,10 @@ describe('what is said of any plan', () => {
           }),
           ...STATIONS.flatMap((station) => stationAdvice(station, result, write) ?? []),
           ...textsOf(weakestText(result, write)),
-          ...result.weakestLink.remedies.map((remedy) => changeText(remedy, write)),
+          ...result.weakestLink.remedies.map((remedy) =>
+            changeText(remedy, write, { pantry: startingPantry, scale: 1 }),
+          ),
+          ...result.weakestLink.remedies.map(({ cost }) => costText(cost, write) || 'at no cost'),
           rollingsText(result.layout.rollings, result.layout.laying.sheets),
           patternText(placesOf(result.layout.laying), write),
           trimText(result.trim),

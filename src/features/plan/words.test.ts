@@ -1,5 +1,6 @@
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { parsePlan } from '@/core/plan/document/parsePlan';
+import { startingPantry } from '@/core/composition/pantry';
 import { applyChange } from '@/core/risk/remedies';
 import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
@@ -23,7 +24,7 @@ describe('keyFigure', () => {
     ['dough', '38.1 % hydration'],
     ['filling', '0 % free water'],
     ['sheet', '0.80 mm dial 8'],
-    ['shape', '9.9 mm lip'],
+    ['shape', '10.2 mm lip'],
     ['seal', '1 h 30 min on the bench'],
     ['boil', '≈ 2.2 min edge soft'],
   ] as const)('of %s is “%s”', (station, words) => {
@@ -47,9 +48,10 @@ describe('changeText', () => {
     [{ kind: 'dose', fromG: 9, toG: 7.5 }, '1.5 g less filling: 7.5 g'],
     [{ kind: 'thickness', fromMm: 0.6, toMm: 0.8, setting: '8' }, 'Thicker, 0.80 mm on dial 8'],
     [{ kind: 'thickness', fromMm: 1, toMm: 0.8, setting: '8' }, 'Thinner, 0.80 mm on dial 8'],
-    [{ kind: 'finish', from: 'wheel', to: 'pinch' }, 'Pinch the edge, not wheel'],
+    [{ kind: 'finish', from: 'wheel', to: 'pinch' }, 'Pinch the edge'],
+    [{ kind: 'laid', from: 'spooned', to: 'ring' }, 'Gather each mound with a dull ring'],
   ] as const)('%j is “%s”', (change, words) => {
-    expect(changeText(change, metric)).toBe(words);
+    expect(changeText(change, metric, { pantry: startingPantry, scale: 1 })).toBe(words);
   });
 });
 
@@ -57,9 +59,9 @@ describe('weakestText', () => {
   const of = (plan: Plan) => weakestText(evaluatePlan(plan), metric);
 
   it('says what there is and what is needed', () => {
-    expect(of(planWith({ shape: { sizeMm: 55, doseG: 9 } }))).toMatchObject({
-      title: expect.stringMatching(/^Lip, 1\.\d\d of what it needs$/),
-      says: expect.stringMatching(/^7\.\d mm where it needs 6\.6 mm\.$/),
+    expect(of(planWith({ shape: { sizeMm: 55, doseG: 14 } }))).toMatchObject({
+      title: expect.stringMatching(/^Lip 6\.\d mm, needs 4\.8$/),
+      says: 'A third to spare.',
     });
   });
 
@@ -69,8 +71,8 @@ describe('weakestText', () => {
 
   it('speaks of the dough over the top when that is weaker', () => {
     const thin = planWith({ sheet: { thicknessMm: 0.4 }, shape: { sizeMm: 90, laid: 'ball' } });
-    expect(of(thin).title).toMatch(/^Dough over the top/);
-    expect(of(thin).says).toContain('it tears at 0.35 mm');
+    expect(of(thin).title).toMatch(/over the top, tears at 0\.35$/);
+    expect(of(thin).says).toMatch(/short\.$/);
   });
 });
 
@@ -117,7 +119,7 @@ describe('stationAdvice', () => {
     [
       'sheet',
       planWith({ sheet: { thicknessMm: 1.2 } }),
-      /thick for this shape: 0\.70 mm to 0\.90 mm/,
+      /thick for this shape; usual: 0\.70 mm to 0\.90 mm/,
     ],
     ['seal', planWith({ hold: { place: 'bench', minutes: 200 } }), /no more than 2 hours/],
     ['boil', planWith({ sheet: { thicknessMm: 0.7 }, boil: { style: 'rolling' } }), /simmer/],

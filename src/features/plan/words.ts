@@ -1,12 +1,15 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import type { Change } from '@/core/risk/remedy';
+import type { Pantry } from '@/core/composition/pantry';
+import type { Change, Cost } from '@/core/risk/remedy';
+import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
-import { FINISH_NAMES } from '@/core/shapes/finish';
-import { startingRules } from '@/core/basis/rules';
+import type { Finish } from '@/core/shapes/finish';
 import type { FigureUnit } from '@/core/working/working';
+import { marginText } from './marginWords';
+import { dryingText } from './stations/bowlWords';
 
 /** Writes a figure in the user's units. */
 export type WriteFigure = (value: number, unit: FigureUnit) => string;
@@ -70,8 +73,15 @@ export function keyFigure(
   }
 }
 
-/** A change as something to do: `Blank 58 mm`, `0.5 g less filling`. */
-export function changeText(change: Change, write: WriteFigure): string {
+/**
+ * A change as something to do: `Wider by 3 mm: 58 mm`, `0.5 g less filling`.
+ * @param batch what names ingredients, and how many times the filling's recipe is made
+ */
+export function changeText(
+  change: Change,
+  write: WriteFigure,
+  { pantry, scale }: { pantry: Pantry; scale: number },
+): string {
   switch (change.kind) {
     case 'size':
       return `Wider by ${write(change.toMm - change.fromMm, 'mm').replace(/\.0+(?= )/, '')}: ${write(change.toMm, 'mm')}`;
@@ -80,38 +90,51 @@ export function changeText(change: Change, write: WriteFigure): string {
     case 'thickness':
       return `${change.toMm > change.fromMm ? 'Thicker' : 'Thinner'}, ${write(change.toMm, 'mm')} on dial ${change.setting}`;
     case 'finish':
-      return `${FINISH_NAMES[change.to]} the edge, not ${FINISH_NAMES[change.from].toLowerCase()}`;
+      return FINISH_ACTS[change.to];
+    case 'laid':
+      return LAID_ACTS[change.to];
+    case 'dry':
+      return dryingText(change.step, pantry, write, scale);
   }
 }
 
-export interface Verdict {
-  readonly title: string;
-  readonly says: string;
-}
+/** What is done to the edge, as something to do. */
+const FINISH_ACTS: Readonly<Record<Finish, string>> = {
+  fork: 'Press the edge with a fork',
+  wheel: 'Run a wheel round the edge',
+  cutter: 'Cut the edge with a cutter',
+  press: 'Press the edge with fingers, cut it by knife',
+  pinch: 'Pinch the edge',
+  mould: 'Let the mould’s ridge seal it',
+};
 
-/** The weakest link in a sentence. */
-export function weakestText(result: PlanResult, write: WriteFigure): Verdict {
-  const { name, margin, state } = result.weakestLink;
-  const share = margin.toFixed(2);
-  if (name === 'lip') {
-    if (result.shape.lipMm <= 0) {
-      return {
-        title: 'No lip at all',
-        says: 'The settled mound runs past the edge: it cannot seal.',
-      };
-    }
-    return {
-      title: `Lip, ${share} of what it needs`,
-      says:
-        state === 'holds'
-          ? `${write(result.shape.lipMm, 'mm')} where ${write(result.shape.neededLipMm, 'mm')} would do.`
-          : `${write(result.shape.lipMm, 'mm')} where it needs ${write(result.shape.neededLipMm, 'mm')}.`,
-    };
-  }
-  return {
-    title: `Dough over the top, ${share} of what it needs`,
-    says: `${write(result.shape.overTopMm, 'mm')} over the dome; it tears at ${write(startingRules['shape.tears'].value, 'mm')}.`,
-  };
+/** How the filling is put down, as something to do. */
+const LAID_ACTS: Readonly<Record<Laid, string>> = {
+  ball: 'Roll the filling to balls, so that it lies narrower',
+  ring: 'Gather each mound with a dull ring',
+  piped: 'Pipe it, so that it stands taller',
+  spooned: 'Spoon it',
+};
+
+/** The weakest link in a title and a line. */
+export const weakestText = (result: PlanResult, write: WriteFigure) =>
+  marginText(result.weakestLink.name, result, write);
+
+/**
+ * What a remedy costs, in words; nothing when it costs nothing worth saying.
+ * @example costText({ pieces: 0, doughG: 18, fillingG: 0, minutes: 0 }, write) // '18 g more dough'
+ */
+export function costText({ pieces, doughG, fillingG, minutes }: Cost, write: WriteFigure): string {
+  const more = (value: number) => (value > 0 ? 'more' : 'less');
+  return [
+    Math.abs(pieces) >= 1 &&
+      `${Math.abs(pieces)} ${pieces > 0 ? 'more' : 'fewer'} ${Math.abs(pieces) === 1 ? 'piece' : 'pieces'}`,
+    Math.abs(doughG) >= 5 && `${write(Math.abs(doughG), 'g')} ${more(doughG)} dough`,
+    Math.abs(fillingG) >= 5 && `${write(Math.abs(fillingG), 'g')} ${more(fillingG)} filling`,
+    Math.abs(minutes) >= 1.5 && `${write(Math.abs(minutes), 'min')} ${more(minutes)}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** Why nothing can be cut from the sheet, and what would fit. */
@@ -140,6 +163,8 @@ export function stationAdvice(
   const { dough, filling, sheet } = result;
   switch (station) {
     case 'count':
+      // What does not fit is said at the sheet.
+      if (result.layout.doesNotFit) return null;
       return result.pieces < 1
         ? 'Too little for one piece.'
         : result.portions < 1
@@ -152,9 +177,9 @@ export function stationAdvice(
           ? `Dough wants kneading: ${write(dough.ready.kneadWantedMin, 'min')} in all.`
           : `Dough wants rest: ${write(dough.ready.restWantedMin, 'min')} in all, wrapped.`;
       }
-      return dough.hydration < dough.target
-        ? `Dough is dry: ${write(dough.addWaterG, 'g')} more water.`
-        : `Dough is wet: ${write(dough.addFlourG, 'g')} more flour.`;
+      return word === 'dry'
+        ? `Dough is dry: ${write(dough.mend.waterG, 'g')} more water, by wet hands.`
+        : `Dough is wet: knead in ${write(dough.mend.flourG, 'g')} of flour by pinches, until it no longer sticks.`;
     case 'filling':
       return filling.grade === 'wet'
         ? 'Filling is wet: drain it longer or cook it drier.'
@@ -164,9 +189,11 @@ export function stationAdvice(
       if (word.startsWith('dries')) {
         return `Sheet dries in ${write(sheet.fill.openMin, 'min')}: ${sheet.fill.piecesAtATime} pieces at a time, or more hands.`;
       }
-      return `Sheet is ${word} for this shape: ${write(sheet.bandMm[0], 'mm')} to ${write(sheet.bandMm[1], 'mm')}.`;
+      return `Sheet is ${word} for this shape; usual: ${write(sheet.bandMm[0], 'mm')} to ${write(sheet.bandMm[1], 'mm')}.`;
     case 'shape':
-      return null;
+      return word === 'pocket half empty'
+        ? 'Pockets are half empty: air stays in, and the dome wrinkles. Fill them level.'
+        : null;
     case 'seal':
       return word === 'freeze instead'
         ? 'Held chilled past a day: freeze the pieces.'

@@ -1,6 +1,7 @@
 'use client';
 
 import type { MarginId } from '@/core/risk/margins';
+import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
 import {
   Archive,
   ArchiveRestore,
@@ -87,7 +88,7 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
         <StateMark state={plan.state} />{' '}
         {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
         {plan.fits
-          ? `${plan.weakest === 'lip' ? 'lip' : 'dough over the top'} ${plan.margin.toFixed(2)}`
+          ? `${MARGIN_NAMES[plan.weakest]}, ${spareWords(plan.weakest, plan.margin)}`
           : 'it cannot be cut from its sheet'}
         <span className="sr-only"> ({STATE_WORDS[plan.state].word})</span>
       </p>

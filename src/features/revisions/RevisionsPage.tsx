@@ -1,5 +1,7 @@
 'use client';
 
+import type { MarginId } from '@/core/risk/margins';
+import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { PlanDifference } from '@/core/plan/document/comparePlans';
@@ -17,6 +19,7 @@ export interface ShownRevision {
   readonly savedAt: string;
   readonly pieces: number;
   readonly margin: number;
+  readonly weakest: MarginId;
   readonly state: State;
   readonly logged: number;
 }
@@ -78,7 +81,8 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
                   </p>
                   <p className="text-small">
                     <StateMark state={revision.state} /> {revision.pieces} pieces, weakest{' '}
-                    {revision.margin.toFixed(2)}
+                    {MARGIN_NAMES[revision.weakest]},{' '}
+                    {spareWords(revision.weakest, revision.margin)}
                     {revision.logged > 0 &&
                       `, made ${revision.logged === 1 ? 'once' : `${revision.logged} times`}`}
                   </p>

@@ -2,7 +2,7 @@
 
 import { Download, FileText, Printer } from 'lucide-react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { buyText, shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
 import { AISLES } from '@/core/shopping/packs';
@@ -35,6 +35,12 @@ export function ShoppingPage({
       ),
     [plans, ticked, pantry],
   );
+  // The address remembers what it was for, so that a list comes back as it was.
+  useEffect(() => {
+    const all = plans.every(({ id }) => ticked.has(id));
+    const asked = plans.map(({ id }) => id).filter((id) => ticked.has(id));
+    window.history.replaceState(null, '', all ? '/shopping' : `/shopping?plans=${asked.join(',')}`);
+  }, [plans, ticked]);
   const toggled = (set: ReadonlySet<string>, id: string) => {
     const next = new Set(set);
     if (!next.delete(id)) next.add(id);
@@ -111,6 +117,8 @@ export function ShoppingPage({
                             <span className="block text-small text-ink-dim">
                               {[
                                 line.buy.unit !== 'eggs' && `${text(line.needG, 'g')} needed`,
+                                line.madeInto.length > 0 &&
+                                  `to make: ${line.madeInto.join(', ').toLowerCase()}`,
                                 ticked.size > 1 && forPlans(line.plans, ticked.size),
                               ]
                                 .filter(Boolean)

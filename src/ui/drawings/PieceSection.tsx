@@ -24,11 +24,14 @@ export function PieceSection({
   colour,
   width,
   maxHeight,
+  bare = false,
 }: {
   result: PlanResult;
   colour: string;
   width: number;
   maxHeight: number;
+  /** Small, without figures or dimension lines: what it is and where it would fail. */
+  bare?: boolean;
 }) {
   const { text } = useUnits();
   const clip = useId();
@@ -37,7 +40,9 @@ export function PieceSection({
   const pieceMm = section.piece.toX - section.piece.fromX;
   const fullMm = section.top[1] - section.bottomY;
   const narrow = width < 480;
-  const room = { left: narrow ? 74 : 82, right: narrow ? 64 : 82, top: 50, bottom: 68 };
+  const room = bare
+    ? { left: 12, right: 12, top: 8, bottom: 12 }
+    : { left: narrow ? 74 : 82, right: narrow ? 64 : 82, top: 50, bottom: 68 };
   const scale = roundScale(
     pieceMm,
     fullMm,
@@ -45,7 +50,8 @@ export function PieceSection({
     maxHeight - room.top - room.bottom,
   );
   // In steps, so that the page below does not creep while a ruler is dragged.
-  const height = room.top + room.bottom + Math.max(72, Math.ceil((fullMm * scale) / 24) * 24);
+  const least = bare ? 24 : 72;
+  const height = room.top + room.bottom + Math.max(least, Math.ceil((fullMm * scale) / 24) * 24);
   const middleMm = (section.piece.fromX + section.piece.toX) / 2;
   const baseY = height - room.bottom;
   const placing = {
@@ -116,28 +122,32 @@ export function PieceSection({
           />
         ))}
       </g>
-      <line
-        x1={topX}
-        x2={topX}
-        y1={topY - 4}
-        y2={topY - 22}
-        stroke="var(--dim-line)"
-        strokeWidth={1.2}
-      />
-      <FigureMark working={working.overTop}>
-        <rect x={topX - 80} y={topY - 46} width={160} height={28} fill="transparent" />
-        <text
-          x={topX}
-          y={topY - 28}
-          textAnchor="middle"
-          fontSize={15}
-          fontWeight={thinWeakest ? 700 : 500}
-          fill={thinWeakest ? STATE_COLOUR[thinState] : 'var(--ink)'}
-        >
-          {thinWeakest ? `${STATE_WORDS[thinState].mark} ` : ''}
-          {text(shape.overTopMm, 'mm')} over the top
-        </text>
-      </FigureMark>
+      {!bare && (
+        <>
+          <line
+            x1={topX}
+            x2={topX}
+            y1={topY - 4}
+            y2={topY - 22}
+            stroke="var(--dim-line)"
+            strokeWidth={1.2}
+          />
+          <FigureMark working={working.overTop}>
+            <rect x={topX - 80} y={topY - 46} width={160} height={28} fill="transparent" />
+            <text
+              x={topX}
+              y={topY - 28}
+              textAnchor="middle"
+              fontSize={15}
+              fontWeight={thinWeakest ? 700 : 500}
+              fill={thinWeakest ? STATE_COLOUR[thinState] : 'var(--ink)'}
+            >
+              {thinWeakest ? `${STATE_WORDS[thinState].mark} ` : ''}
+              {text(shape.overTopMm, 'mm')} over the top
+            </text>
+          </FigureMark>
+        </>
+      )}
       {thinWeakest && (
         <circle
           cx={topX}
@@ -149,7 +159,7 @@ export function PieceSection({
         />
       )}
       <g stroke={lipColour} fill="none" strokeWidth={2}>
-        <path d={`M${lipFrom} ${edgeY - 2}V${bracketY}H${lipTo}V${edgeY - 2}`} />
+        {!bare && <path d={`M${lipFrom} ${edgeY - 2}V${bracketY}H${lipTo}V${edgeY - 2}`} />}
         <rect
           x={lipFrom}
           y={edgeY - 2}
@@ -160,52 +170,56 @@ export function PieceSection({
           strokeWidth={lipState === 'holds' ? 1.2 : 2.4}
         />
       </g>
-      <FigureMark working={working.lip}>
-        <rect x={lipBox} y={bracketY - 44} width={118} height={26} fill="transparent" />
-        <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
-          {STATE_WORDS[lipState].mark} {lipText(shape.lipMm, text)}
-        </text>
-      </FigureMark>
-      <FigureMark working={working.lipNeeded}>
-        <rect x={lipBox} y={bracketY - 18} width={118} height={18} fill="transparent" />
-        <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
-          needs {text(shape.neededLipMm, 'mm')}
-        </text>
-      </FigureMark>
-      <FigureMark working={working.edge}>
-        <text
-          x={X(section.piece.toX) + 10}
-          y={settled(edgeY + (edge.pressedMm * scale) / 2 - 2)}
-          fontSize={13}
-          fill="var(--ink-dim)"
-        >
-          edge
-          <tspan x={X(section.piece.toX) + 10} dy={15}>
-            {text(edge.pressedMm, 'mm')}
-          </tspan>
-        </text>
-      </FigureMark>
-      <Dimension
-        vertical
-        from={topY}
-        to={baseY}
-        at={X(section.piece.fromX) - 14}
-        text={text(fullMm, 'mm')}
-      />
-      <FigureMark working={working.mound}>
-        <Dimension
-          from={X(section.mound.fromX)}
-          to={X(section.mound.toX)}
-          at={baseY + 26}
-          text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
-        />
-      </FigureMark>
-      <Dimension
-        from={X(section.piece.fromX)}
-        to={X(section.piece.toX)}
-        at={baseY + 52}
-        text={`${text(pieceMm, 'mm')} across${narrow ? '' : `, sheet ${text(sheet.thicknessMm, 'mm')}`}`}
-      />
+      {!bare && (
+        <>
+          <FigureMark working={working.lip}>
+            <rect x={lipBox} y={bracketY - 44} width={118} height={26} fill="transparent" />
+            <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
+              {STATE_WORDS[lipState].mark} {lipText(shape.lipMm, text)}
+            </text>
+          </FigureMark>
+          <FigureMark working={working.lipNeeded}>
+            <rect x={lipBox} y={bracketY - 18} width={118} height={18} fill="transparent" />
+            <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
+              needs {text(shape.neededLipMm, 'mm')}
+            </text>
+          </FigureMark>
+          <FigureMark working={working.edge}>
+            <text
+              x={X(section.piece.toX) + 10}
+              y={settled(edgeY + (edge.pressedMm * scale) / 2 - 2)}
+              fontSize={13}
+              fill="var(--ink-dim)"
+            >
+              edge
+              <tspan x={X(section.piece.toX) + 10} dy={15}>
+                {text(edge.pressedMm, 'mm')}
+              </tspan>
+            </text>
+          </FigureMark>
+          <Dimension
+            vertical
+            from={topY}
+            to={baseY}
+            at={X(section.piece.fromX) - 14}
+            text={text(fullMm, 'mm')}
+          />
+          <FigureMark working={working.mound}>
+            <Dimension
+              from={X(section.mound.fromX)}
+              to={X(section.mound.toX)}
+              at={baseY + 26}
+              text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
+            />
+          </FigureMark>
+          <Dimension
+            from={X(section.piece.fromX)}
+            to={X(section.piece.toX)}
+            at={baseY + 52}
+            text={`${text(pieceMm, 'mm')} across${narrow ? '' : `, sheet ${text(sheet.thicknessMm, 'mm')}`}`}
+          />
+        </>
+      )}
     </svg>
   );
 }

@@ -105,7 +105,7 @@ describe.each(FAMILY_IDS)('%s', (family) => {
 
 describe('a piece that fails', () => {
   it('is marked where it fails, by a mark and a word', () => {
-    const short = planWith({ shape: { doseG: 16 } });
+    const short = planWith({ shape: { doseG: 26 } });
     const { section } = drawingsOf(short, evaluatePlan(short));
     expect(section).toContain('✕');
     expect(section).toContain('fails');

@@ -96,7 +96,7 @@ describe('what is tied to something else', () => {
     ['dough.yolkG', 50, /must be less than the whole egg, 50 g, not 50/],
     ['filling.towelTest.wetG', 21, /must be at most the spoonful, 20 g, not 21/],
     ['filling.cookedOffG', 40_000, /cooked off|water/i],
-    ['shape.sizeMm', 20, /Blank of square ravioli must be a number from 25 to 120 mm, not 20/],
+    ['shape.sizeMm', 14, /Blank of square ravioli must be a number from 15 to 250 mm, not 14/],
   ] as const)('%s of %d is refused with its reason', (path, value, message) => {
     const error = refusalOf(writeAt(full, path, value));
     expect(error.message).toMatch(message);

@@ -7,6 +7,8 @@ import { DUST_KINDS } from '../../sheet/dust';
 import { PASS_STYLES } from '../../sheet/passes';
 import { rollerSchema } from '../../sheet/roller';
 import { FAMILY_IDS } from '../../shapes/families';
+import { FINISH_IDS } from '../../shapes/finish';
+import { LAID } from '../../shapes/mound';
 
 /** Version of the plan document this product writes. */
 export const PLAN_VERSION = 1;
@@ -93,8 +95,8 @@ const doughSchema = z.strictObject({
   /** Hanging strip: the length at which it tore under its own weight; replaces the strength rule. */
   hangMm: measure('dough.hangMm').optional(),
   corrections: z.array(correctionSchema).max(60).default([]),
-  /** Make dough up to the next whole egg, where the dough is made to measure. */
-  roundUp: z.boolean({ error: 'Round up must be true or false' }).default(false),
+  /** Make dough up to the next whole egg, where it is made to measure; small batches are when left out. */
+  roundUp: z.boolean({ error: 'Round up must be true or false' }).optional(),
 });
 
 const fillingSchema = z.strictObject({
@@ -139,6 +141,8 @@ const sheetSchema = z.strictObject({
   widthMm: measure('sheet.widthMm'),
   benchMm: measure('sheet.benchMm').default(900),
   endMm: measure('sheet.endMm').default(5),
+  /** Sheets no longer than the bench, or longer, laid in loose floured folds and filled a length at a time. */
+  long: oneOf('Long sheets', ['bench', 'folds']).default('bench'),
   passes: oneOf('Passes', PASS_STYLES).default('twiceFromMiddle'),
   speed: oneOf('Speed', ['slow', 'even', 'fast']).default('even'),
   people: measure('sheet.people').default(1),
@@ -171,8 +175,8 @@ const shapeSchema = z.strictObject({
   sheets: oneOf('Sheets', SHEET_WAYS).default('book'),
   gapMm: measure('shape.gapMm').default(0),
   doseG: measure('shape.doseG'),
-  laid: oneOf('Laid', ['ball', 'piped', 'spooned']).default('spooned'),
-  finish: oneOf('Edge', ['fork', 'wheel', 'cutter', 'press', 'pinch', 'mould']),
+  laid: oneOf('Laid', LAID).default('spooned'),
+  finish: oneOf('Edge', FINISH_IDS),
 });
 
 const holdSchema = z.strictObject({

@@ -1,13 +1,12 @@
-import { rolledDough } from '../../batch/batch';
-import { doughForSheets, sheetRun, type SheetRun } from '../../batch/sheetRun';
-import { solveBatch, type Batch } from '../../batch/solveBatch';
 import type { Basis } from '../../basis/basis';
 import type { BatchTerms } from '../../batch/batch';
-import type { WayIn } from '../../batch/solveBatch';
+import { byShare, type DoughWay, type Rolled } from '../../batch/rolled';
+import { inSheets, sheetRun } from '../../batch/sheetRun';
+import { solveBatch, type Batch, type WayIn } from '../../batch/solveBatch';
 import type { Laying } from '../../layout/laying';
 import type { PieceInput } from '../../shapes/piece';
 import type { Plan } from '../document/schema';
-import { addedDough, roundedUpToEggs } from './doughOfBatch';
+import { addedDough, wholeEggDough } from './doughOfBatch';
 import { batchTerms, wayInOf } from './terms';
 
 /** How many, from how much, in how many sheets. */
@@ -17,49 +16,53 @@ export interface BatchStage {
   /** Flour and water that corrections put in, g. */
   readonly addedDoughG: number;
   readonly batch: Batch;
+  /** The pattern of the sheets rolled. */
+  readonly laying: Laying;
   /** The sheets rolled, whole ones and the short last. */
-  readonly run: SheetRun;
-  /** Dough made beyond what the pieces need by share, so that whole sheets and eggs give enough, g. */
+  readonly run: Rolled;
+  /** Dough made beyond what the pieces need, so that whole eggs give enough, g. */
   readonly madeUpG: number;
 }
 
 /**
- * The plan's batch: by share first, then in whole sheets. A dough made to measure is made up until its
- * sheets give every piece, and to whole eggs where that is asked for; a dough in hand gives what its
- * sheets give. With a share of the cook's own, sheets are only counted.
+ * Fourth stage: the plan's batch, in whole sheets of the pattern that serves the whole run best: for
+ * a dough made to measure the one that needs least, for a dough in hand the one that gives most. With
+ * a share of the cook's own, sheets are only counted.
  */
 export function batchStage(
   plan: Plan,
   basis: Basis,
   piece: PieceInput,
-  laying: Laying,
+  layings: readonly [Laying, ...Laying[]],
 ): BatchStage {
   const wayIn = wayInOf(plan);
-  const terms = batchTerms(plan, piece, laying);
   const addedDoughG = addedDough(plan);
-  const common = { terms, wayIn, addedDoughG };
-  const byLayout = plan.batch.usedShare === undefined && laying.pieces > 0;
-  const given = { ...terms, laying };
-  const runOf = (doughG: number) => sheetRun({ ...given, doughG: rolledDough(doughG, terms) });
-  if ('doughG' in wayIn) {
-    const run = runOf(wayIn.doughG);
-    const mostPieces = byLayout ? run.pieces : Number.MAX_SAFE_INTEGER;
-    const batch = solveBatch(wayIn, terms, { addedDoughG, mostPieces });
-    return { ...common, batch, run, madeUpG: 0 };
-  }
-  const exact = solveBatch(wayIn, terms);
-  const needed = exact.dough.inG;
-  const inSheets =
-    byLayout && needed > 0
-      ? doughForSheets(exact.counts.made, rolledDough(needed, terms), given)
-      : null;
-  const sheetsG = inSheets === null ? needed : inSheets / (1 - terms.stuckShare) + terms.endTrimG;
-  const eggsG = plan.dough.roundUp ? (roundedUpToEggs(plan, sheetsG, basis)?.doughG ?? 0) : 0;
-  const madeUpG = Math.max(0, sheetsG - needed, eggsG - needed);
-  return {
-    ...common,
-    batch: solveBatch(wayIn, terms, { addedDoughG: addedDoughG + madeUpG }),
-    run: runOf(needed + madeUpG),
-    madeUpG,
+  const made = (neededG: number) => addedDoughG + wholeEggDough(plan, neededG, basis);
+  const stage = (laying: Laying, way: DoughWay | null): BatchStage => {
+    const terms = batchTerms(plan, piece, laying);
+    const batch = solveBatch(wayIn, terms, { way: way ?? byShare(terms), made });
+    const { rolled, dough } = batch;
+    const lotG = dough.inG - dough.leftoverG - dough.endTrimG - dough.stuckG;
+    const run = way ? rolled : { ...rolled, ...countedSheets(laying, terms, lotG) };
+    const madeUpG = Math.max(0, batch.madeUpG - addedDoughG);
+    return { terms, wayIn, addedDoughG, batch, laying, run, madeUpG };
   };
+  const [first] = layings;
+  if (plan.batch.usedShare !== undefined || first.pieces <= 0) return stage(first, null);
+  return layings
+    .map((laying) => stage(laying, inSheets({ ...batchTerms(plan, piece, laying), laying })))
+    .reduce((best, each) => (better(each, best) ? each : best));
 }
+
+/** More pieces, then less dough, then less of it wasted. */
+function better({ batch: a }: BatchStage, { batch: b }: BatchStage): boolean {
+  if (a.counts.made !== b.counts.made) return a.counts.made > b.counts.made;
+  if (Math.abs(a.dough.inG - b.dough.inG) > 0.1) return a.dough.inG < b.dough.inG;
+  return a.dough.leftoverG > b.dough.leftoverG + 0.1;
+}
+
+/** With a share of the cook's own, the sheets that the dough rolls out to. */
+const countedSheets = (laying: Laying, terms: BatchTerms, doughG: number) => {
+  const { rollings, sheets } = sheetRun({ ...terms, laying, doughG });
+  return { rollings, sheets };
+};

@@ -2,8 +2,11 @@ import type { Basis } from '../../basis/basis';
 import { findIngredient } from '../../composition/pantry';
 import { doughCharacter, type DoughCharacter } from '../../dough/character';
 import type { EggOption } from '../../dough/eggOptions';
+import { doughMoisture } from '../../dough/doughMoisture';
 import type { Hydration } from '../../dough/hydration';
+import { feelOf, type DoughFeel } from '../../dough/targetHydration';
 import { holdBack } from '../../dough/holdBack';
+import { pinchesFor, type Pinches } from '../../dough/pinches';
 import { doughMakeup, EGG_WHOLE, EGG_YOLK, type DoughMakeup } from '../../dough/makeup';
 import type { DoughWork, Readiness } from '../../dough/readiness';
 import { sheetTraits, type SheetTraits } from '../../dough/sheetStrength';
@@ -24,6 +27,14 @@ export interface DoughStage extends SheetTraits {
   readonly addFlourG: number;
   /** Everything behind the hydration; in the recipe's size when there is no batch. */
   readonly now: Hydration;
+  /** How it stands in its bands: stiff and soft are schools, not faults. */
+  readonly feel: DoughFeel;
+  /** Water, or flour, to the nearest edge of “as it should be”, g; 0 inside it. */
+  readonly mend: { readonly waterG: number; readonly flourG: number };
+  /** That flour as it is worked in: by pinches, until the dough no longer sticks. */
+  readonly pinches: Pinches;
+  /** Water in all of it, the flour's own too, wet basis. */
+  readonly moisture: number;
   readonly recipeG: number;
   readonly scale: number;
   readonly weighedG: number;
@@ -79,6 +90,7 @@ export function doughStage(
     },
     rules,
   );
+  const mend = mendOf(now);
   const eggWaterG = weighed.parts.reduce((sum, { id, g }) => {
     const row = findIngredient(pantry, id);
     return sum + (row.group === 'egg' ? g * row.water : 0);
@@ -93,6 +105,10 @@ export function doughStage(
     addWaterG: weighedG > 0 ? now.addWaterG : 0,
     addFlourG: weighedG > 0 ? now.addFlourG : 0,
     now,
+    feel: feelOf(now.hydration, now),
+    mend,
+    pinches: pinchesFor(mend.flourG, rules),
+    moisture: doughMoisture(weighedG > 0 ? standing : dough.parts, pantry, now),
     recipeG: recipe.massG,
     scale: weighedG / recipe.massG,
     weighedG,
@@ -128,6 +144,17 @@ export function doughStage(
     strengthMeasured: dough.hangMm !== undefined,
     springBack,
     hasEgg: dough.parts.some(({ id }) => findIngredient(pantry, id).group === 'egg'),
+  };
+}
+
+/** What leads a dough outside “as it should be” to the nearest edge of it. Law. */
+function mendOf({ hydration, flourG, waterG, asItShouldBe: [from, to] }: Hydration): {
+  waterG: number;
+  flourG: number;
+} {
+  return {
+    waterG: hydration < from ? (from - hydration) * flourG : 0,
+    flourG: hydration > to ? waterG / to - flourG : 0,
   };
 }
 

@@ -53,26 +53,26 @@ export function weighDough(
 }
 
 /**
- * Dough that whole eggs make, at least as much as is wanted, at the recipe's own hydration; null
- * when the recipe counts no eggs.
+ * The dough to make where so much is needed, g: made up to whole eggs where they come to hardly more,
+ * where the batch is small, or where that is asked for; else what is needed, its eggs beaten and weighed.
+ * @param neededG what the pieces need at the least
  */
-export function roundedUpToEggs(plan: Plan, wantedG: number, basis: Basis): EggOption | null {
-  const { pantry, rules } = basis;
-  const recipe = hydrationNow(plan, plan.dough.parts, basis);
-  const { blend, yolkShare, waterShare } = doughCharacter(
-    plan.dough.parts,
-    recipe,
-    plan.dough,
-    pantry,
-  );
-  if (yolkShare === null || wantedG < 1 || wantedG > MOST_G) return null;
+export function wholeEggDough(plan: Plan, neededG: number, basis: Basis): number {
+  const { rules } = basis;
   const { dough } = plan;
+  const recipe = hydrationNow(plan, dough.parts, basis);
   const eggsInRecipe = dough.parts.reduce(
     (sum, { id, g }) =>
       sum + (id === EGG_WHOLE ? g / dough.eggG : id === EGG_YOLK ? g / dough.yolkG : 0),
     0,
   );
-  const least = Math.max(1, Math.ceil((eggsInRecipe * wantedG) / recipe.massG - 1e-6));
+  if (eggsInRecipe <= 0 || neededG < 1 || neededG > MOST_G) return neededG;
+  const eggsNeeded = (eggsInRecipe * neededG) / recipe.massG;
+  const small = dough.roundUp ?? eggsNeeded < rules['dough.eggs.small'].value;
+  const mostG = small ? Infinity : neededG * (1 + rules['dough.eggs.float'].value);
+  const { blend, yolkShare, waterShare } = doughCharacter(dough.parts, recipe, dough, basis.pantry);
+  if (yolkShare === null) return neededG;
+  const least = Math.max(1, Math.ceil(eggsNeeded - 1e-6));
   // Another split between whole eggs and yolks may make a little less: then one egg more.
   for (let count = least; count <= least + 3; count += 1) {
     const [option] = eggOptions(
@@ -85,12 +85,13 @@ export function roundedUpToEggs(plan: Plan, wantedG: number, basis: Basis): EggO
         waterShare,
         aim: recipe.hydration,
       },
-      pantry,
-      { rules },
+      basis.pantry,
+      { most: 1, rules },
     );
-    if (option && option.doughG >= wantedG - 1e-6) return option;
+    if (!option || option.doughG > mostG) return neededG;
+    if (option.doughG >= neededG - 1e-6) return option.doughG;
   }
-  return null;
+  return neededG;
 }
 
 /**

@@ -1,8 +1,9 @@
+import { rolledShare } from '../../batch/batch';
 import type { DeadHeat } from '../../batch/deadHeat';
 import type { DoughLedger, FillingLedger, PieceCounts } from '../../batch/ledger';
-import type { Rolling } from '../../batch/sheetRun';
+import type { Rolling } from '../../batch/rolled';
 import { trimPortions, type TrimUse } from '../../batch/trimUse';
-import { batchYield } from '../../batch/yield';
+
 import type { ArrangementId } from '../../layout/arrangements';
 import type { DoesNotFit } from '../../layout/doesNotFit';
 import { doesNotFit } from '../../layout/doesNotFit';
@@ -120,6 +121,8 @@ export interface PlanFigures {
   readonly pieces: number;
   readonly portions: number;
   readonly counts: PieceCounts;
+  /** Share of pieces expected to be lost, as it is set. */
+  readonly breakageShare: number;
   readonly dough: DoughResult;
   readonly filling: FillingResult;
   /** Dough to filling in one piece, by weight. */
@@ -151,6 +154,7 @@ export function figuresOf(model: PlanModel): PlanFigures {
     pieces: batch.counts.made,
     portions: batch.portions,
     counts: batch.counts,
+    breakageShare: plan.batch.breakageShare,
     dough: {
       totalG: batch.dough.inG,
       perPieceG: model.piece.made.doughG,
@@ -165,7 +169,7 @@ export function figuresOf(model: PlanModel): PlanFigures {
     ratio: model.piece.made.doughG / doseG,
     leftover: { doughG: batch.dough.leftoverG, fillingG: batch.filling.leftoverG },
     ledger: { dough: batch.dough, filling: batch.filling },
-    yield: batchYield(model.batch.terms),
+    yield: yieldOf(model),
     sheet: sheetResult(model),
     layout: layoutResult(model),
     trim: trimResult(model),
@@ -177,6 +181,13 @@ export function figuresOf(model: PlanModel): PlanFigures {
     allergens: contents.piece.allergens,
     deadHeat: model.piece.heat,
   };
+}
+
+/** Share of the dough rolled that ends in pieces; by the terms when nothing is rolled. */
+function yieldOf({ batch: { batch, terms } }: PlanModel): number {
+  const { inG, leftoverG, endTrimG, stuckG } = batch.dough;
+  const rolledG = inG - leftoverG - endTrimG - stuckG;
+  return rolledG > 0 ? (batch.counts.made * terms.doughPerPieceG) / rolledG : rolledShare(terms);
 }
 
 function sheetResult({ basis, piece, batch, shown, sheet }: PlanModel): SheetResult {

@@ -1,6 +1,11 @@
 import { findIngredient, findPreparation } from '../../composition/pantry';
 import type { Composition, Part } from '../../composition/compose';
-import { coolingTime, FIRST_COOL_C, FIRST_COOL_LIMIT_MIN } from '../../filling/cooling';
+import {
+  coolingDepth,
+  coolingTime,
+  FIRST_COOL_C,
+  FIRST_COOL_LIMIT_MIN,
+} from '../../filling/cooling';
 import { pipedLength } from '../../filling/doses';
 import { eggBinding, type EggBinding } from '../../filling/eggBinder';
 import { freeWaterGrade, type FreeWaterGrade } from '../../filling/freeWaterGrade';
@@ -9,6 +14,9 @@ import { spreadRadius } from '../../filling/spreadRadius';
 import { capRadius } from '../../shapes/cap';
 import type { Stiffness } from './filling';
 import type { PlanModel } from './model';
+
+/** Deeper than this nothing is spread, mm: what is cool already may be as deep as it likes. */
+const MOST_DEPTH_MM = 300;
 
 /** The filling of a batch: what to weigh, where its water is, how it behaves. */
 export interface FillingFigures {
@@ -95,18 +103,13 @@ export function fillingFigures({
   const hot = filling.parts
     .map(({ id, preparation = 'raw' }) => findPreparation(pantry, preparation, id))
     .some((each) => each.hot);
-  const cool = (depthMm: number) =>
-    coolingTime(
-      {
-        fromC: filling.cooling.fromC,
-        toC: FIRST_COOL_C,
-        depthMm,
-        densityGPerMl: c.densityGPerMl,
-        waterShare: c.massG > 0 ? c.waterG / c.massG : 0,
-        airC: conditions.coldAirC,
-      },
-      rules,
-    );
+  const hotPan = {
+    fromC: filling.cooling.fromC,
+    toC: FIRST_COOL_C,
+    densityGPerMl: c.densityGPerMl,
+    waterShare: c.massG > 0 ? c.waterG / c.massG : 0,
+    airC: conditions.coldAirC,
+  };
   return {
     freeWaterShare: c.freeWaterShare,
     grade: freeWaterGrade(c.freeWaterShare, rules),
@@ -124,7 +127,7 @@ export function fillingFigures({
     eggBinding: eggBinding(eggShare, rules),
     lumpMm,
     piping: piping({ lumpMm, tipMm: filling.tipMm, yieldStressPa: pa }, rules),
-    standing: standing({ laidMm, settledMm }, rules),
+    standing: standing({ laidMm, settledMm, yieldStressPa: pa }, rules),
     laidMm,
     settledMm,
     /** Where the water of this batch is and went, g. */
@@ -138,12 +141,9 @@ export function fillingFigures({
     },
     cooling: {
       hot,
-      minutes: cool(filling.cooling.depthMm),
+      minutes: coolingTime({ ...hotPan, depthMm: filling.cooling.depthMm }, rules),
       limitMin: FIRST_COOL_LIMIT_MIN,
-      /** Spread so deep or less, it makes the limit. */
-      depthMm:
-        (filling.cooling.depthMm * FIRST_COOL_LIMIT_MIN) /
-        Math.max(1e-9, cool(filling.cooling.depthMm)),
+      depthMm: Math.min(MOST_DEPTH_MM, coolingDepth(hotPan, FIRST_COOL_LIMIT_MIN, rules)),
     },
     parts: filling.parts.map(({ id, g, preparation }, index) => ({
       id,

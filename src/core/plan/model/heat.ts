@@ -1,14 +1,28 @@
 import type { Rules } from '../../basis/rules';
-import { rolledDough } from '../../batch/batch';
 import type { DeadHeatInput } from '../../batch/deadHeat';
-import { sheetRun } from '../../batch/sheetRun';
+import { byShare, type DoughWay } from '../../batch/rolled';
+import { inSheets } from '../../batch/sheetRun';
 import { atThickness, type Laying } from '../../layout/laying';
 import { doseBand, makePiece, type PieceInput } from '../../shapes/piece';
 import type { Plan } from '../document/schema';
 import { addedDough } from './doughOfBatch';
 import { sizesOf, thicknessesOf } from './heatBands';
-import { layingFor } from './laying';
+import { layingsFor } from './laying';
 import { doughTerms } from './terms';
+
+/** Usual doses, and the plan's own, that leave a margin; null where none does. */
+function heatBand(
+  piece: PieceInput,
+  margin: number,
+  rules: Rules,
+): readonly [number, number] | null {
+  const [least, usual] = piece.family.usualDoseG;
+  const mostG = Math.max(usual, piece.doseG);
+  const band = doseBand(piece, rules, { margin, mostG });
+  if (!band || margin <= 1) return band;
+  const thin = (doseG: number) => makePiece({ ...piece, doseG }, rules).margins.thinning < margin;
+  return thin(least) ? null : band;
+}
 
 /** The dough and filling in hand, and the bands a dead heat may move in. */
 export function deadHeatInput(
@@ -25,15 +39,15 @@ export function deadHeatInput(
     size: { ...piece.size, sizeMm },
   });
   // The pattern is the blank's alone: worked out once for each size.
-  const layings = new Map<number, Laying>();
-  const layingAt = (sizeMm: number) => {
-    const known = layings.get(sizeMm) ?? layingFor(plan, at(piece.thicknessMm, sizeMm));
+  const layings = new Map<number, readonly [Laying, ...Laying[]]>();
+  const layingsAt = (sizeMm: number) => {
+    const known = layings.get(sizeMm) ?? layingsFor(plan, at(piece.thicknessMm, sizeMm), rules);
     layings.set(sizeMm, known);
     return known;
   };
   const terms = (thicknessMm: number, sizeMm: number) =>
-    doughTerms(plan, at(thicknessMm, sizeMm), layingAt(sizeMm));
-  const input: DeadHeatInput = {
+    doughTerms(plan, at(thicknessMm, sizeMm), layingsAt(sizeMm)[0]);
+  return {
     doughG,
     fillingG: batch.fillingInHandG,
     doseG: piece.doseG,
@@ -41,23 +55,22 @@ export function deadHeatInput(
     sizeMm: piece.size.sizeMm,
     thicknessesMm: batch.mayChange.thickness ? thicknessesOf(plan, springBack, rules) : [],
     sizesMm: batch.mayChange.size ? sizesOf(plan) : [],
-    doseBandG: (thicknessMm, sizeMm) => {
+    doseBandG: (thicknessMm, sizeMm, margin) => {
       const held = at(thicknessMm, sizeMm);
-      if (batch.mayChange.dose) return doseBand(held, rules);
+      if (batch.mayChange.dose) return heatBand(held, margin, rules);
+      const { lip, thinning } = makePiece(held, rules).margins;
       // A held dose is the cook's own choice in the piece as it is; elsewhere its lip must hold.
       const asItIs = thicknessMm === piece.thicknessMm && sizeMm === piece.size.sizeMm;
-      return asItIs || makePiece(held, rules).margins.lip >= 1 ? [piece.doseG, piece.doseG] : null;
+      const holds = margin > 1 ? Math.min(lip, thinning) >= margin : asItIs || lip >= 1;
+      return holds ? [piece.doseG, piece.doseG] : null;
     },
+    comfort: rules['risk.aim'].value,
     terms,
-  };
-  if (batch.usedShare !== undefined) return input;
-  return {
-    ...input,
-    piecesInSheets: (thicknessMm, sizeMm, own) =>
-      sheetRun({
-        ...own,
-        doughG: rolledDough(doughG, own),
-        laying: atThickness(layingAt(sizeMm), thicknessMm),
-      }).pieces,
+    ways: (thicknessMm, sizeMm, own): readonly DoughWay[] =>
+      batch.usedShare !== undefined || layingsAt(sizeMm)[0].pieces <= 0
+        ? [byShare(own)]
+        : layingsAt(sizeMm).map((laying) =>
+            inSheets({ ...own, laying: atThickness(laying, thicknessMm) }),
+          ),
   };
 }

@@ -1,5 +1,6 @@
 import { ladder, type Ladder } from '../../sheet/ladder';
 import { portions, type Portions } from '../../sheet/portions';
+import { longestSheet } from './laying';
 import type { PlanModel } from './model';
 
 /** The portions a dough is cut in, and the passes of one. */
@@ -12,9 +13,12 @@ export function ladderOf({ plan, basis, piece, batch, shown, dough }: PlanModel)
   const { sheet } = plan;
   const { stuckShare } = plan.batch;
   const { rules } = basis;
+  const { inG, leftoverG, endTrimG } = batch.batch.dough;
+  const [first] = batch.run.rollings;
   const divided = portions(
     {
-      doughG: batch.batch.dough.inG,
+      doughG: inG - leftoverG - endTrimG,
+      sheets: first ? (first.full + (first.short ? 1 : 0)) * shown.sheets : 1,
       sheetG: shown.massG / shown.sheets / (1 - stuckShare),
       together: shown.sheets,
     },
@@ -31,7 +35,7 @@ export function ladderOf({ plan, basis, piece, batch, shown, dough }: PlanModel)
         // What sticks is lost by and by; the strips are reckoned without it.
         portionG: portionG * (1 - stuckShare),
         sheets: divided.sheetsEach,
-        longestMm: sheet.benchMm,
+        longestMm: longestSheet(plan, rules),
         folds: plan.dough.work.folds,
         style: sheet.passes,
         speed: sheet.speed,

@@ -1,4 +1,7 @@
-import { layingOf, type Laying } from '../../layout/laying';
+import type { Basis } from '../../basis/basis';
+import type { Rules } from '../../basis/rules';
+import { lengthOfDough } from '../../sheet/massBalance';
+import { layingOf, layingsOf, type Laying, type LayingInput } from '../../layout/laying';
 import type { SheetWay } from '../../layout/sheetWay';
 import type { PieceInput } from '../../shapes/piece';
 import { familyOf } from '../../shapes/families';
@@ -16,15 +19,41 @@ export function sheetWayOf({ shape }: Plan): SheetWay {
 
 /**
  * The plan's sheet with its pattern, for a piece of it. A blank wider than the roller is found out here.
- * @param longestMm as long as the bench allows when left out
+ * @param longestMm no sheet longer than this
  */
-export function layingFor(
+export const layingFor = (plan: Plan, piece: SheetPiece, longestMm: number): Laying =>
+  layingOf(layingInput(plan, piece, longestMm));
+
+/** No sheet is rolled longer than this, however it is laid, mm. */
+const MOST_MM = 10_000;
+
+/**
+ * The longest sheet of a plan, mm: as long as its bench; or, laid in loose floured folds, as long as a
+ * portion that two hands roll with ease comes out.
+ */
+export function longestSheet({ sheet }: Plan, rules: Rules): number {
+  if (sheet.long === 'bench') return sheet.benchMm;
+  const widthMm = Math.min(sheet.widthMm, sheet.roller.widthMm);
+  const portionMm = lengthOfDough(rules['sheet.portion'].value, widthMm, sheet.thicknessMm);
+  return Math.min(MOST_MM, Math.max(sheet.benchMm, portionMm));
+}
+
+/** Every pattern that the plan's sheet can be cut in, the best of the longest sheet first. */
+export function layingsFor(plan: Plan, piece: SheetPiece, rules: Rules): [Laying, ...Laying[]] {
+  const [best, ...others] = layingsOf(layingInput(plan, piece, longestSheet(plan, rules)));
+  return [best!, ...others];
+}
+
+/** What of a piece its pattern hangs on. */
+type SheetPiece = Pick<PieceInput, 'family' | 'size' | 'thicknessMm'>;
+
+function layingInput(
   plan: Plan,
-  { family, size, thicknessMm }: Pick<PieceInput, 'family' | 'size' | 'thicknessMm'>,
-  longestMm = plan.sheet.benchMm,
-): Laying {
+  { family, size, thicknessMm }: SheetPiece,
+  longestMm: number,
+): LayingInput {
   const { sheet, shape } = plan;
-  return layingOf({
+  return {
     cut: family.cut(size),
     way: sheetWayOf(plan),
     widthMm: Math.min(sheet.widthMm, sheet.roller.widthMm),
@@ -33,17 +62,17 @@ export function layingFor(
     gapMm: shape.gapMm,
     endMm: sheet.endMm,
     pieceAreaMm2: family.flatAreaMm2(size),
-  });
+  };
 }
 
-/** The sheet with its pattern, and what stands in the way where nothing can be cut from it. */
+/** The patterns there are, and what stands in the way where nothing can be cut. */
 export interface LayingStage {
-  readonly laying: Laying;
+  readonly layings: readonly [Laying, ...Laying[]];
   readonly doesNotFit: DoesNotFit | null;
 }
 
-/** Third stage: how the piece is cut from the longest sheet. */
-export function layingStage(plan: Plan, piece: PieceInput): LayingStage {
-  const laying = layingFor(plan, piece);
-  return { laying, doesNotFit: doesNotFit(laying) };
+/** Third stage: how the piece may be cut from the longest sheet. */
+export function layingStage(plan: Plan, piece: PieceInput, { rules }: Basis): LayingStage {
+  const layings = layingsFor(plan, piece, rules);
+  return { layings, doesNotFit: doesNotFit(layings[0]) };
 }

@@ -32,13 +32,13 @@ export function modelOf(plan: Plan, basis: Basis): PlanModel {
   const rolling = rollingStage(plan, basis);
   const filling = fillingStage(plan, basis);
   const piece = pieceStage(plan, basis, filling, rolling.springBack);
-  const laying = layingStage(plan, piece.input);
-  const batch = batchStage(plan, basis, piece.input, laying.laying);
+  const laying = layingStage(plan, piece.input, basis);
+  const batch = batchStage(plan, basis, piece.input, laying.layings);
   const [first] = batch.run.rollings;
   const shown =
     first && first.full === 0 && first.short
       ? layingFor(plan, piece.input, first.short.lengthMm)
-      : laying.laying;
+      : batch.laying;
   const dough = doughStage(plan, basis, rolling, batch.batch.dough.inG - batch.addedDoughG);
   const sheet = sheetStage(plan, basis, piece.input, shown, dough);
   return { plan, basis, rolling, filling, piece, laying, batch, shown, dough, sheet };

@@ -10,6 +10,8 @@ import type { DoughStage } from './dough';
 
 /** The sheet at work: its dial step, how long it stays open, how long it takes to fill, what dust does. */
 export interface SheetStage {
+  /** Water in the dough, wet basis, within what open time can be told for. */
+  readonly moisture: number;
   readonly setting: Setting;
   readonly fill: FillTime;
   readonly dust: DustEffect;
@@ -17,24 +19,27 @@ export interface SheetStage {
 
 /** Last stage: the sheet as it is rolled, filled and dusted. */
 export function sheetStage(
-  { sheet, dough }: Plan,
+  plan: Plan,
   { rules }: Basis,
   { family, thicknessMm }: PieceInput,
   laying: Laying,
-  { now, springBack }: DoughStage,
+  dough: DoughStage,
 ): SheetStage {
-  const waterShare = now.massG > 0 ? now.waterG / now.massG : 0;
+  const { sheet } = plan;
+  const { now, springBack } = dough;
+  const moisture = Math.min(0.6, Math.max(0.1, dough.moisture));
   const openMin = openTime(
     {
       thicknessMm,
-      waterShare: Math.min(0.6, Math.max(0.1, waterShare)),
-      tempC: dough.roomC,
+      waterShare: moisture,
+      tempC: plan.dough.roomC,
       rh: sheet.rh,
       air: sheet.air,
     },
     rules,
   );
   return {
+    moisture,
     setting: nearestSetting(sheet.roller, thicknessMm, springBack, rules),
     fill: fillTime({
       openMin,

@@ -16,7 +16,7 @@ export function changeFamily(plan: Plan, family: FamilyId, springBack: number): 
   const thicknessMm = toSetting(plan.sheet.roller, wanted, { springBack, withinMm: 0.15 });
   const next = { ...plan, shape, sheet: { ...plan.sheet, thicknessMm } };
   const piece = { family: familyOf(family), size: shape, thicknessMm };
-  if (layingFor(next, piece).pieces > 0) return next;
+  if (layingFor(next, piece, next.sheet.benchMm).pieces > 0) return next;
   // Its blank or mould is wider than the sheet as it was straightened: the whole roller, then.
   return { ...next, sheet: { ...next.sheet, widthMm: plan.sheet.roller.widthMm } };
 }

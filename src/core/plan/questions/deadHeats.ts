@@ -32,12 +32,9 @@ export interface HeatSearch {
   readonly onProgress?: (done: number, of: number) => void;
 }
 
-/** Lips that hold with ease come before those on the edge. */
-const COMFORTABLE = 1.15;
-
 /**
- * Searches every thickness and size for ways to use up the dough and the filling in hand, and ranks
- * them: both used up, a lip with ease, least left, least changed. Near doubles are left out.
+ * Searches every thickness and size for ways to use up the dough and the filling in hand, and ranks them:
+ * a piece that holds with ease, least left over, least changed. Near doubles are left out.
  */
 export function deadHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): HeatOption[] {
   const { rules } = basis;
@@ -57,13 +54,15 @@ export function deadHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): He
   let done = 0;
   for (const sizeMm of sizesMm) {
     for (const thicknessMm of thicknessesMm) {
-      const heat = heatAt(input, thicknessMm, sizeMm);
-      if (heat) found.push(option(plan, typed, heat, heat.cost, rules));
+      for (const margin of [rules['risk.aim'].value, 1]) {
+        const heat = heatAt(input, thicknessMm, sizeMm, margin);
+        if (heat) found.push(option(plan, typed, heat, heat.cost, rules));
+      }
       done += 1;
       search.onProgress?.(done, all);
     }
   }
-  return distinct(found.sort(better)).slice(0, search.most ?? 8);
+  return distinct(found.sort(better(rules['risk.aim'].value))).slice(0, search.most ?? 8);
 }
 
 function option(
@@ -102,16 +101,17 @@ function option(
   };
 }
 
-function better(a: HeatOption, b: HeatOption): number {
-  const ease = (each: HeatOption) =>
-    Math.min(each.lipMargin, each.thinningMargin) >= COMFORTABLE ? 0 : 1;
-  return (
-    Number(b.usedUp) - Number(a.usedUp) ||
-    ease(a) - ease(b) ||
-    Math.round(a.leftShare * 100) - Math.round(b.leftShare * 100) ||
-    a.change - b.change
-  );
-}
+const better =
+  (comfort: number) =>
+  (a: HeatOption, b: HeatOption): number => {
+    // Rounding of the last dose must not call an easy lip a tight one.
+    const ease = (each: HeatOption) =>
+      Math.min(each.lipMargin, each.thinningMargin) >= comfort - 1e-4 ? 0 : 1;
+    const left = (each: HeatOption) => (each.usedUp ? 0 : Math.round(each.leftShare * 100) + 1);
+    return (
+      ease(a) - ease(b) || left(a) - left(b) || a.change - b.change || a.leftShare - b.leftShare
+    );
+  };
 
 /** Options that differ in more than a hair: another thickness, a size 2 mm off, or other pieces. */
 function distinct(options: readonly HeatOption[]): HeatOption[] {

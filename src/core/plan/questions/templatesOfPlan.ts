@@ -1,3 +1,4 @@
+import { footprintRadius } from '../../shapes/mound';
 import { makePiece } from '../../shapes/piece';
 import type { Basis } from '../../basis/basis';
 import { pocketGauge } from '../../templates/pocketGauge';
@@ -36,14 +37,14 @@ export function templatePages(
     title: `${plan.name}: pocket gauge`,
     paper,
     blank,
-    laidMm: mound.laidRadiusMm,
-    settledMm: mound.radiusMm,
+    laidMm: (mound.laidRadiusMm * footprintRadius(mound)) / mound.radiusMm,
+    settledMm: footprintRadius(mound),
     neededLipMm,
     doses: [...new Set(around)]
       .filter((g) => g > 0)
       .map((g) => ({
         name: `${g} g`,
-        radiusMm: makePiece({ ...piece, doseG: g }, basis.rules).mound.radiusMm,
+        radiusMm: footprintRadius(makePiece({ ...piece, doseG: g }, basis.rules).mound),
       })),
   });
 }

@@ -86,14 +86,13 @@ const STARTS: Readonly<Record<FamilyId, Start>> = {
     piecesPerPortion: 8,
     filling: CURD_FILLING,
     widthMm: 145,
-    benchMm: 720,
   },
   tortelloni: {
     colour: '#7f9d70',
     piecesPerPortion: 6,
     filling: CURD_FILLING,
     widthMm: 140,
-    benchMm: 640,
+    benchMm: 800,
   },
   cappelletti: {
     name: 'Cappelletti in broth',
@@ -102,7 +101,7 @@ const STARTS: Readonly<Record<FamilyId, Start>> = {
     piecesPerPortion: 20,
     filling: BRAISE_FILLING,
     widthMm: 140,
-    benchMm: 290,
+    benchMm: 340,
   },
   agnolottiPinched: {
     colour: '#8d5a44',

@@ -13,64 +13,64 @@ interface Start {
 const STARTS: Readonly<Record<FamilyId, Start>> = {
   ravioliSquare: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 58, doseG: 8, laid: 'piped', finish: 'wheel' },
+    shape: { sizeMm: 58, doseG: 10, laid: 'piped', finish: 'wheel' },
   },
   ravioliRound: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 62, doseG: 8, laid: 'piped', finish: 'cutter' },
+    shape: { sizeMm: 62, doseG: 10, laid: 'piped', finish: 'cutter' },
   },
   ravioliRectangle: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 66, acrossMm: 56, doseG: 8, laid: 'piped', finish: 'wheel' },
+    shape: { sizeMm: 66, acrossMm: 56, doseG: 10, laid: 'piped', finish: 'wheel' },
   },
   ravioliTriangle: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 80, doseG: 5, laid: 'ball', finish: 'wheel' },
+    shape: { sizeMm: 80, doseG: 7, laid: 'ball', finish: 'wheel' },
   },
   stampedRound: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 66, doseG: 8, laid: 'piped', finish: 'cutter' },
+    shape: { sizeMm: 66, doseG: 10, laid: 'piped', finish: 'cutter' },
   },
   mouldedRavioli: {
     thicknessMm: 1.0,
     shape: {
       sizeMm: 42,
-      pocketMm: 28,
-      depthMm: 9,
+      pocketMm: 34,
+      depthMm: 10,
       rows: 3,
       columns: 4,
-      doseG: 3,
+      doseG: 6,
       laid: 'spooned',
       finish: 'mould',
     },
   },
   halfMoon: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 74, doseG: 3.5, laid: 'spooned', finish: 'fork' },
+    shape: { sizeMm: 80, doseG: 7, laid: 'spooned', finish: 'fork' },
   },
   foldedTriangle: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 70, doseG: 4.5, laid: 'spooned', finish: 'press' },
+    shape: { sizeMm: 70, doseG: 8, laid: 'spooned', finish: 'press' },
   },
   bonnet: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 70, doseG: 4.5, laid: 'spooned', finish: 'press' },
+    shape: { sizeMm: 70, doseG: 8, laid: 'spooned', finish: 'press' },
   },
   tortelloni: {
     thicknessMm: 0.8,
-    shape: { sizeMm: 70, doseG: 6, laid: 'spooned', finish: 'press' },
+    shape: { sizeMm: 70, doseG: 9, laid: 'spooned', finish: 'press' },
   },
   cappelletti: {
     thicknessMm: 0.6,
-    shape: { sizeMm: 46, doseG: 1.8, laid: 'ball', finish: 'pinch' },
+    shape: { sizeMm: 46, doseG: 2, laid: 'ball', finish: 'pinch' },
   },
   agnolottiPinched: {
     thicknessMm: 0.6,
-    shape: { sizeMm: 58, pitchMm: 28, doseG: 2.6, laid: 'piped', finish: 'wheel' },
+    shape: { sizeMm: 58, pitchMm: 28, doseG: 3.5, laid: 'piped', finish: 'wheel' },
   },
   agnolottiFlat: {
     thicknessMm: 0.6,
-    shape: { sizeMm: 70, pitchMm: 40, doseG: 2.4, laid: 'ball', finish: 'wheel' },
+    shape: { sizeMm: 70, pitchMm: 40, doseG: 2.8, laid: 'ball', finish: 'wheel' },
   },
 };
 

@@ -1,261 +1,376 @@
-import { input, type Working } from '../../working/working';
+import { development } from '../../dough/development';
+import { holdBack } from '../../dough/holdBack';
+import { relaxationLeft, restWanted } from '../../dough/relaxation';
+import { sheetTraits } from '../../dough/sheetStrength';
+import { targetHydration } from '../../dough/targetHydration';
 import { DOUGH_DENSITY_G_PER_ML } from '../../physics/constants';
-import type { PlanModel } from '../model/model';
-import type { PlanFigures } from '../model/figures';
+import { LAST_REPEATS } from '../../sheet/passes';
+import { springBack } from '../../sheet/springBack';
+import { strengthFromHang } from '../../sheet/strengthFromHang';
+import { figure } from '../../working/figure';
+import type { FigureList } from './asked';
 import { BALANCE, GEOMETRY } from './sources';
 
-/** Workings of the dough. */
-export function doughWorkings({ plan, basis: { rules } }: PlanModel, f: PlanFigures) {
-  const { dough: d } = f;
-  const h = d.now;
-  return {
-    hydration: {
+/** The dough: its water, what to weigh, how it is worked and how it rolls. */
+export const doughFigures = {
+  hydration: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Hydration',
-      value: h.hydration,
       unit: 'share',
       kind: 'law',
       formula: 'water in all that is not flour ÷ flour',
-      inputs: [
-        input('water', h.waterG, 'g'),
-        input('flour', h.flourG, 'g'),
-        ...(plan.dough.rh === undefined
-          ? []
-          : [input('of it, from the weather', h.weatherWaterG, 'g')]),
-      ],
+      inputs: {
+        water: [dough.now.waterG, 'g'],
+        flour: [dough.now.flourG, 'g'],
+        ...(model.plan.dough.rh !== undefined && {
+          'of it, from the weather': [dough.now.weatherWaterG, 'g'] as const,
+        }),
+      },
       source: 'composition tables; damp flour after the Oswin isotherm',
-    },
-    hydrationTarget: {
+      compute: (of) => of.water / of.flour,
+    }),
+  hydrationTarget: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    const r = (id: 'base' | 'eggDrop' | 'eggFull' | 'fat') => rules[`dough.target.${id}`].value;
+    const { style } = model.plan.dough;
+    return figure({
       label: 'Target hydration',
-      value: h.target,
       unit: 'share',
       kind: 'rule',
-      formula: '0.49 − 0.105 × smoothstep(s ÷ 0.12) + absorption + style',
-      inputs: [
-        input('s, egg solids to flour', h.eggSolidsRatio, 'share'),
-        input('absorption of the flours', h.absorption, 'ratio'),
-        input('style', plan.dough.style),
-      ],
-      source: 'craft rule; whole egg near 38.5 %, water near 49 %',
-      range: [h.low, h.high],
-    },
-    addWater: {
+      formula: `${r('base')} − ${r('eggDrop')} × smoothstep(s ÷ ${r('eggFull')}) + absorption + style − ${r('fat')} × f`,
+      inputs: {
+        's, egg solids to flour': [dough.now.eggSolidsRatio, 'share'],
+        'f, fat to flour': [dough.now.fatRatio, 'share'],
+        'absorption of the flours': [dough.now.absorption, 'ratio'],
+        'style shift': [rules[`dough.style.${style}`].value, 'ratio'],
+      },
+      source: 'craft rule; whole egg near 39 %, yolk near 37 %, water near 49 %',
+      compute: (of) =>
+        targetHydration(
+          {
+            eggSolidsRatio: of['s, egg solids to flour'],
+            fatRatio: of['f, fat to flour'],
+            absorption: of['absorption of the flours'] + of['style shift'],
+            style: 'plain',
+          },
+          rules,
+        ),
+      range: [dough.now.low, dough.now.high],
+    });
+  },
+  addWater: ({ figures: { dough } }) =>
+    figure({
       label: 'Water to the target',
-      value: f.dough.addWaterG,
       unit: 'g',
       kind: 'law',
       formula: '(target − hydration) × flour, for this batch',
-      inputs: [
-        input('target', h.target, 'share'),
-        input('hydration', h.hydration, 'share'),
-        input('flour in this batch', h.flourG, 'g'),
-      ],
+      inputs: {
+        target: [dough.now.target, 'share'],
+        hydration: [dough.now.hydration, 'share'],
+        'flour in this batch': [dough.weighedG > 0 ? dough.now.flourG : 0, 'g'],
+      },
       source: BALANCE,
-    },
-    addFlour: {
+      compute: (of) => (of.target - of.hydration) * of['flour in this batch'],
+    }),
+  addFlour: ({ figures: { dough } }) => {
+    const batch = dough.weighedG > 0 ? 1 : 0;
+    return figure({
       label: 'Flour to the target',
-      value: f.dough.addFlourG,
       unit: 'g',
       kind: 'law',
       formula: 'water ÷ target − flour, for this batch',
-      inputs: [
-        input('water in this batch', h.waterG, 'g'),
-        input('target', h.target, 'share'),
-        input('flour in this batch', h.flourG, 'g'),
-      ],
+      inputs: {
+        'water in this batch': [batch * dough.now.waterG, 'g'],
+        target: [dough.now.target, 'share'],
+        'flour in this batch': [batch * dough.now.flourG, 'g'],
+      },
       source: BALANCE,
-    },
-    doughScale: {
+      compute: (of) => of['water in this batch'] / of.target - of['flour in this batch'],
+    });
+  },
+  doughScale: ({ figures: { dough } }) =>
+    figure({
       label: 'Your dough recipe, times',
-      value: f.dough.scale,
       unit: 'ratio',
       kind: 'law',
       formula: 'dough for this batch ÷ what the recipe makes',
-      inputs: [
-        input('this batch', f.dough.weighedG, 'g'),
-        input('the recipe makes', f.dough.recipeG, 'g'),
-      ],
+      inputs: {
+        'this batch': [dough.weighedG, 'g'],
+        'the recipe makes': [dough.recipeG, 'g'],
+      },
       source: BALANCE,
-    },
-    doughPerPiece: {
+      compute: (of) => of['this batch'] / of['the recipe makes'],
+    }),
+  doughPerPiece: ({ model, figures: { dough, sheet } }) => {
+    const { family, size } = model.piece.input;
+    return figure({
       label: 'Dough in one piece',
-      value: f.dough.perPieceG,
       unit: 'g',
       kind: 'law',
-      formula: 'density × thickness × flat area of all layers',
-      inputs: [
-        input('density', DOUGH_DENSITY_G_PER_ML, 'gPerMl'),
-        input('thickness', f.sheet.thicknessMm, 'mm'),
-        input(
-          'flat area',
-          (f.dough.perPieceG * 1000) / (DOUGH_DENSITY_G_PER_ML * f.sheet.thicknessMm),
-          'mm2',
-        ),
-      ],
+      formula: `density × thickness × flat area of all layers (${family.areaFormula})`,
+      inputs: {
+        density: [DOUGH_DENSITY_G_PER_ML, 'gPerMl'],
+        thickness: [sheet.thicknessMm, 'mm'],
+        'flat area': [family.flatAreaMm2(size), 'mm2'],
+      },
       source: GEOMETRY,
-    },
-    doughWeighed: {
+      compute: (of) =>
+        dough.perPieceG === 0 ? 0 : (of.density * of.thickness * of['flat area']) / 1000,
+    });
+  },
+  doughWeighed: ({ figures: { dough } }) =>
+    figure({
       label: 'Dough to weigh out',
-      value: d.weighedG,
       unit: 'g',
       kind: 'law',
       formula: 'dough of the batch − what corrections put in since',
-      inputs: [
-        input('dough of the batch', d.totalG, 'g'),
-        input('corrections: flour', d.corrected.flourG, 'g'),
-        input('corrections: water', d.corrected.waterG, 'g'),
-      ],
+      inputs: {
+        'dough of the batch': [dough.totalG, 'g'],
+        'corrections: flour': [dough.corrected.flourG, 'g'],
+        'corrections: water': [dough.corrected.waterG, 'g'],
+      },
       source: BALANCE,
-    },
-    holdBack: {
+      compute: (of) =>
+        of['dough of the batch'] - of['corrections: flour'] - of['corrections: water'],
+    }),
+  holdBack: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    const flourKept = model.plan.dough.rh === undefined ? 'sealed' : 'open';
+    return figure({
       label: 'Flour to hold back',
-      value: d.holdBackG,
       unit: 'g',
       kind: 'rule',
-      formula: '√((6 % of the egg’s water)² + (spread of the flour’s moisture)²) ÷ target',
-      inputs: [
-        input('water in the egg', d.eggWaterG, 'g'),
-        input('flour', h.flourG, 'g'),
-        input('spread of its moisture', plan.dough.rh === undefined ? 0.01 : 0.015, 'share'),
-        input('target', h.target, 'share'),
-      ],
+      formula: '√((spread of the egg’s water)² + (spread of the flour’s moisture)²) ÷ target',
+      inputs: {
+        'water in the egg': [dough.eggWaterG, 'g'],
+        'flour weighed': [dough.weighedG > 0 ? dough.now.flourG - dough.corrected.flourG : 0, 'g'],
+        'spread of the egg': [rules['dough.holdBack.egg'].value, 'share'],
+        'spread of the flour': [rules[`dough.holdBack.${flourKept}`].value, 'share'],
+        target: [dough.now.target, 'share'],
+      },
       source: 'craft rule: what eggs and weather may bring short',
-    },
-    weatherWater: {
+      compute: (of) =>
+        holdBack(
+          {
+            flourG: of['flour weighed'],
+            eggWaterG: of['water in the egg'],
+            target: of.target,
+            flourKept,
+          },
+          rules,
+        ),
+    });
+  },
+  weatherWater: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Water the weather put into the flour',
-      value: d.weighedG > 0 ? h.weatherWaterG : 0,
       unit: 'g',
       kind: 'law',
-      formula: 'Σ flour × (moisture at this humidity − moisture in the table)',
-      inputs: [
-        input('flour', h.flourG, 'g'),
-        input('air humidity', plan.dough.rh ?? 'flour sealed', 'share'),
-      ],
+      formula: 'flour × (moisture at this humidity − moisture in the table)',
+      inputs: {
+        flour: [dough.weighedG > 0 ? dough.now.flourG : 0, 'g'],
+        'more than in the table': [dough.now.weatherWaterG / dough.now.flourG, 'share'],
+        'air humidity': [model.plan.dough.rh ?? 'flour sealed', 'share'],
+      },
       source: 'Oswin isotherm, fitted constants',
-    },
-    gluten: {
+      compute: (of) => of.flour * of['more than in the table'],
+    }),
+  gluten: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Gluten, of a wheat sheet',
-      value: d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
       unit: 'share',
       kind: 'table',
-      formula: 'Σ flour × protein × gluten quality ÷ flour, against 0.095',
-      inputs: [
-        input('gluten ratio', d.makeup.glutenRatio.toFixed(4)),
-        input('reference', rules['dough.gluten.reference'].value.toFixed(3)),
-      ],
+      formula: 'Σ flour × protein × gluten quality ÷ flour, against a wheat sheet’s',
+      inputs: {
+        'gluten ratio': [dough.makeup.glutenRatio, 'ratio'],
+        'of a wheat sheet': [model.basis.rules['dough.gluten.reference'].value, 'ratio'],
+      },
       source: 'ingredient table',
-    },
-    yolk: {
+      compute: (of) => of['gluten ratio'] / of['of a wheat sheet'],
+    }),
+  yolk: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Yolk in the egg',
-      value: d.makeup.yolkShare ?? 0,
       unit: 'share',
       kind: 'law',
       formula: '(yolks + whole eggs × yolk ÷ egg) ÷ all egg',
-      inputs: [input('an egg', plan.dough.eggG, 'g'), input('its yolk', plan.dough.yolkG, 'g')],
+      inputs: {
+        'all yolk to all egg': [dough.makeup.yolkShare ?? 0, 'share'],
+        'an egg': [model.plan.dough.eggG, 'g'],
+        'its yolk': [model.plan.dough.yolkG, 'g'],
+      },
       source: 'your eggs',
-    },
-    fat: {
+      compute: (of) => of['all yolk to all egg'],
+    }),
+  fat: ({ figures: { dough } }) =>
+    figure({
       label: 'Fat in the dough',
-      value: d.makeup.fatShare,
       unit: 'share',
       kind: 'table',
       formula: 'Σ amount × fat ÷ dough',
-      inputs: [
-        input('dough', d.makeup.massG, 'g'),
-        input('fat in it', d.makeup.fatShare * d.makeup.massG, 'g'),
-      ],
+      inputs: {
+        'fat in it': [dough.makeup.fatShare * dough.makeup.massG, 'g'],
+        dough: [dough.makeup.massG, 'g'],
+      },
       source: 'ingredient table',
-    },
-    strength: {
-      label: 'Strength of the sheet',
-      value: d.strengthKPa,
-      unit: 'kPa',
+      compute: (of) => of['fat in it'] / of.dough,
+    }),
+  strength: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    const { hangMm } = model.plan.dough;
+    const common = { label: 'Strength of the sheet', unit: 'kPa' } as const;
+    if (hangMm !== undefined) {
+      return figure({
+        ...common,
+        kind: 'law',
+        formula: 'density × gravity × length at which a strip tears',
+        inputs: {
+          'strip tears at': [hangMm, 'mm'],
+          density: [DOUGH_DENSITY_G_PER_ML, 'gPerMl'],
+        },
+        source: 'your hanging strip',
+        compute: (of) => strengthFromHang(of['strip tears at']),
+      });
+    }
+    const r = (id: string) => rules[id as keyof typeof rules].value;
+    return figure({
+      ...common,
       kind: 'rule',
-      formula: '25 × (gluten)^1.5 × development × e^(−too wet ÷ 0.04) × (1 − 0.6 × fat)',
-      inputs: [
-        input(
-          'gluten, of a wheat sheet',
-          d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
-          'ratio',
-        ),
-        input('development', d.ready.development, 'ratio'),
-        input('too wet by', Math.max(0, h.hydration - h.target), 'share'),
-        input('fat', d.makeup.fatShare, 'share'),
-      ],
+      formula: `${r('dough.strength')} × gluten^${r('dough.strength.gluten')} × development × e^(−too soft ÷ ${r('dough.strength.wet')}) × (1 − ${r('dough.strength.fat')} × fat); too soft counts from ${r('dough.band.asItShouldBe')} over the target`,
+      inputs: {
+        'gluten ratio': [dough.makeup.glutenRatio, 'ratio'],
+        development: [dough.ready.development, 'ratio'],
+        'over the target by': [dough.now.hydration - dough.now.target, 'share'],
+        fat: [dough.makeup.fatShare, 'share'],
+      },
       source: 'craft rule; a hanging strip measures it',
-      ...(d.strengthKPa > 0 && { range: [d.strengthKPa * 0.6, d.strengthKPa * 1.5] as const }),
-    },
-    stretch: {
+      compute: (of) =>
+        sheetTraits(
+          {
+            glutenRatio: of['gluten ratio'],
+            development: of.development,
+            over: of['over the target by'],
+            fatShare: of.fat,
+          },
+          rules,
+        ).strengthKPa,
+      times: [0.6, 1.5],
+    });
+  },
+  stretch: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    return figure({
       label: 'Stretch before it tears',
-      value: d.stretch,
       unit: 'share',
       kind: 'rule',
-      formula: '0.8 × development × e^(−too dry ÷ 0.05)',
-      inputs: [
-        input('development', d.ready.development, 'ratio'),
-        input('too dry by', Math.max(0, h.target - h.hydration), 'share'),
-      ],
+      formula: `${rules['dough.stretch'].value} × development × e^(−too stiff ÷ ${rules['dough.stretch.dry'].value}); too stiff counts from ${rules['dough.band.asItShouldBe'].value} under the target`,
+      inputs: {
+        development: [dough.ready.development, 'ratio'],
+        'over the target by': [dough.now.hydration - dough.now.target, 'share'],
+      },
       source: 'craft rule',
-      ...(d.stretch > 0 && { range: [d.stretch * 0.7, d.stretch * 1.3] as const }),
-    },
-    springBack: {
+      compute: (of) =>
+        sheetTraits(
+          {
+            glutenRatio: 0,
+            development: of.development,
+            over: of['over the target by'],
+            fatShare: 0,
+          },
+          rules,
+        ).stretch,
+      times: [0.7, 1.3],
+    });
+  },
+  springBack: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    const { speed, passes } = model.plan.sheet;
+    const r = (id: string) => rules[id as keyof typeof rules].value;
+    const rested = r('sheet.springBack.rested');
+    return figure({
       label: 'Springs back after the roller',
-      value: d.springBack,
       unit: 'share',
       kind: 'rule',
-      formula: '0.35 × gluten × development × (0.2 + 0.8 × spring left) × 0.5^(repeats − 1)',
-      inputs: [
-        input(
-          'gluten, of a wheat sheet',
-          d.makeup.glutenRatio / rules['dough.gluten.reference'].value,
-          'ratio',
-        ),
-        input('development', d.ready.development, 'ratio'),
-        input('spring left', d.ready.relaxationLeft, 'share'),
-        input('passes a setting', 2, 'count'),
-      ],
+      formula: `${r('sheet.springBack')} × gluten ÷ ${r('dough.gluten.reference')} × development × (${rested} + ${1 - rested} × spring left) × ${r('sheet.springBack.again')}^(passes − 1) × speed`,
+      inputs: {
+        'gluten ratio': [dough.makeup.glutenRatio, 'ratio'],
+        development: [dough.ready.development, 'ratio'],
+        'spring left': [dough.ready.relaxationLeft, 'share'],
+        'passes at the last setting': [LAST_REPEATS[passes], 'count'],
+        speed: [r(`sheet.speed.${speed}`), 'ratio'],
+      },
       source: 'craft rule; a strip test shows the truth',
-      ...(d.springBack > 0 && { range: [d.springBack * 0.5, d.springBack * 1.7] as const }),
-    },
-    readiness: {
+      compute: (of) =>
+        springBack(
+          {
+            glutenRatio: of['gluten ratio'],
+            development: of.development,
+            relaxationLeft: of['spring left'],
+            repeats: of['passes at the last setting'],
+            speed,
+          },
+          rules,
+        ),
+      times: [0.5, 1.7],
+    });
+  },
+  readiness: ({ model, figures: { dough } }) => {
+    const { rules } = model.basis;
+    const { work } = dough;
+    const enough = rules['dough.knead.enough'].value;
+    const rested = rules['dough.rest.enough'].value;
+    return figure({
       label: 'Ready to roll',
-      value: d.ready.readiness,
       unit: 'share',
       kind: 'rule',
-      formula: 'kneaded ÷ 0.9 × (1 − spring left) ÷ 0.8, neither above 1',
-      inputs: [
-        input('kneaded', d.ready.kneaded, 'ratio'),
-        input('spring left', d.ready.relaxationLeft, 'share'),
-        input('minutes kneaded', d.work.kneadMin, 'min'),
-        input('minutes rested', d.work.restMin, 'min'),
-        input('at', d.work.restC, 'C'),
-      ],
+      formula: `kneaded ÷ ${enough} × (1 − spring left) ÷ ${1 - rested}, neither above 1; kneaded by ${work.by}, spring left e^(−rest ÷ τ)`,
+      inputs: {
+        'minutes kneaded': [work.kneadMin, 'min'],
+        'minutes rested': [work.restMin, 'min'],
+        at: [work.restC, 'C'],
+      },
       source:
         'craft rules: kneading by e^(−minutes ÷ τ), rest twice as slow for every 10 °C colder',
-    },
-    earliest: {
+      compute: (of) =>
+        Math.min(
+          1,
+          development({ by: work.by, minutes: of['minutes kneaded'], folds: 0 }, rules) / enough,
+        ) *
+        Math.min(
+          1,
+          (1 - relaxationLeft({ minutes: of['minutes rested'], tempC: of.at }, rules)) /
+            (1 - rested),
+        ),
+    });
+  },
+  earliest: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Earliest to roll, from wetting the flour',
-      value: d.ready.earliestMin,
       unit: 'min',
       kind: 'rule',
-      formula: 'minutes of kneading + rest until a fifth of the spring is left',
-      inputs: [
-        input('kneading wanted', d.ready.kneadWantedMin, 'min'),
-        input('rest wanted', d.ready.restWantedMin, 'min'),
-      ],
+      formula: 'minutes of kneading, enough of it, + rest until a fifth of the spring is left',
+      inputs: {
+        'kneading wanted': [dough.ready.kneadWantedMin, 'min'],
+        kneaded: [dough.work.kneadMin, 'min'],
+        'rested at': [dough.work.restC, 'C'],
+      },
       source: 'craft rules',
-      range: [d.ready.earliestMin * 0.7, d.ready.earliestMin * 1.5],
-    },
-    whites: {
+      compute: (of) =>
+        Math.max(of.kneaded, of['kneading wanted']) +
+        restWanted(of['rested at'], model.basis.rules),
+      times: [0.7, 1.5],
+    }),
+  whites: ({ model, figures: { dough } }) =>
+    figure({
       label: 'Whites left over',
-      value: d.whites.g,
       unit: 'g',
       kind: 'law',
-      formula: 'yolks used alone × (egg − yolk)',
-      inputs: [
-        input('yolks used alone', d.whites.count, 'count'),
-        input('a white', plan.dough.eggG - plan.dough.yolkG, 'g'),
-      ],
+      formula: 'yolks used alone × (egg − yolk), less the whites in the recipe',
+      inputs: {
+        'whites left': [dough.whites.count, 'count'],
+        'a white': [model.plan.dough.eggG - model.plan.dough.yolkG, 'g'],
+      },
       source: 'your eggs',
-    },
-  } satisfies Record<string, Working>;
-}
+      compute: (of) => of['whites left'] * of['a white'],
+    }),
+} satisfies FigureList;

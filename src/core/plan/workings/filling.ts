@@ -1,199 +1,271 @@
-import { input, type Working, type WorkingInput } from '../../working/working';
-import type { PlanModel } from '../model/model';
-import type { PlanFigures } from '../model/figures';
+import { coolingTime, FIRST_COOL_C } from '../../filling/cooling';
+import { pipedLength } from '../../filling/doses';
+import { spreadRadius } from '../../filling/spreadRadius';
+import { yieldStressFromFreeWater, yieldStressFromSpread } from '../../filling/yieldStress';
+import { figure } from '../../working/figure';
+import type { Asked, FigureList } from './asked';
 import { BALANCE, GEOMETRY } from './sources';
 
-/** Workings of the filling. */
-export function fillingWorkings({ plan, filling: { composition: c } }: PlanModel, f: PlanFigures) {
-  const { filling } = f;
-  const { spoonTest, towelTest, texture, air } = plan.filling;
-  const { water, scale, stiffnessFrom } = filling;
-  const share = (label: string, value: number, what: string) =>
-    ({
+/** A share of the filling, by the ingredient table. */
+const share = (label: string, what: string, of: (asked: Asked) => number) => (asked: Asked) => {
+  const { massG } = asked.model.filling.composition;
+  return figure({
+    label,
+    unit: 'share',
+    kind: 'table',
+    formula: `${what} ÷ filling`,
+    inputs: { [what]: [of(asked) * massG, 'g'], filling: [massG, 'g'] },
+    source: 'ingredient table',
+    compute: (inputs) => (inputs[what] ?? 0) / (inputs.filling ?? 1),
+  });
+};
+
+/** Where a part of the filling's water is, or went. */
+const trail =
+  (label: string, key: 'rawG' | 'dripG' | 'steamedG' | 'heldG' | 'freeG', formula: string) =>
+  ({ model, figures: { filling } }: Asked) => {
+    const { scale, water } = filling;
+    const takenUp = key === 'rawG' ? water.takenUpG : 0;
+    return figure({
       label,
-      value,
-      unit: 'share',
-      kind: 'table',
-      formula: `${what} ÷ filling`,
-      inputs: [input(what, value * c.massG, 'g'), input('filling', c.massG, 'g')],
-      source: 'ingredient table',
-    }) as const;
-  const trail = (label: string, value: number, formula: string) =>
-    ({
-      label,
-      value,
       unit: 'g',
       kind: 'table',
-      formula,
-      inputs: [
-        input('water in it raw', water.rawG, 'g'),
-        input('taken up', water.takenUpG, 'g'),
-        input('in this batch', f.filling.totalG, 'g'),
-      ],
+      formula: `${formula}; of the recipe, × recipe to batch`,
+      inputs: {
+        'in the recipe': [scale > 0 ? (water[key] + takenUp) / scale : 0, 'g'],
+        'recipe to batch': [scale, 'ratio'],
+        'filling in this batch': [model.batch.batch.filling.inG, 'g'],
+      },
       source: 'balance on the ingredient and preparation tables',
-    }) as const;
-  const stiffness: { formula: string; inputs: WorkingInput[]; source: string } = {
-    spoon: {
-      formula: '225 ρ g V² ÷ (128 π² R⁵)',
-      inputs: [
-        input('V, a level spoon', spoonTest?.volumeMl ?? 0, 'ml'),
-        input('2 R, spread across', spoonTest?.diameterMm ?? 0, 'mm'),
-        input('ρ', c.densityGPerMl, 'gPerMl'),
-      ],
-      source: 'your spoon test; Roussel & Coussot 2005',
-    },
-    measured: {
-      formula: 'as you measured it',
-      inputs: [input('measured', filling.yieldStressPa, 'Pa')],
-      source: 'your measurement',
-    },
-    rule: {
-      formula: '900 × e^(−20 (free water − 0.02)) × texture',
-      inputs: [input('free water', c.freeWaterShare, 'share'), input('texture', texture)],
-      source: 'craft rule; a spoon test replaces it',
-    },
-  }[stiffnessFrom];
-  return {
-    freeWater: {
+      compute: (of) => of['in the recipe'] * of['recipe to batch'],
+    });
+  };
+
+/** The filling: its water, how it stands, what of it goes where. */
+export const fillingFigures = {
+  freeWater: ({ model }) => {
+    const { composition: c } = model.filling;
+    const { towelTest } = model.plan.filling;
+    return figure({
       label: 'Free water',
-      value: c.freeWaterShare,
       unit: 'share',
       kind: towelTest ? 'choice' : 'table',
-      formula: '(water − Σ solids × holding) ÷ mass, not below 0',
-      inputs: [
-        input('water', c.waterG, 'g'),
-        input('held by the solids', c.heldG, 'g'),
-        input('mass', c.massG, 'g'),
-        ...(towelTest
-          ? [input('held, of the table, by your towel test', towelTest.holdingFactor, 'ratio')]
-          : []),
-      ],
+      formula: '(water − what the solids hold) ÷ mass, not below 0',
+      inputs: {
+        water: [c.waterG, 'g'],
+        'held by the solids': [c.heldG, 'g'],
+        mass: [c.massG, 'g'],
+        ...(towelTest && {
+          'held, of the table, by your towel test': [towelTest.holdingFactor, 'ratio'] as const,
+        }),
+      },
       source: towelTest
         ? 'your towel test, followed through the tables'
         : 'balance on the ingredient and preparation tables',
-    },
-    fillingScale: {
+      compute: (of) =>
+        of.mass > 0 ? Math.max(0, of.water - of['held by the solids']) / of.mass : 0,
+    });
+  },
+  fillingScale: ({ model, figures: { filling } }) =>
+    figure({
       label: 'Your filling recipe, times',
-      value: scale,
       unit: 'ratio',
       kind: 'law',
       formula: 'filling for this batch ÷ what the recipe makes, prepared',
-      inputs: [
-        input('this batch', f.filling.totalG, 'g'),
-        input('the recipe makes', filling.recipeG, 'g'),
-      ],
+      inputs: {
+        'this batch': [model.batch.batch.filling.inG, 'g'],
+        'the recipe makes': [filling.recipeG, 'g'],
+      },
       source: BALANCE,
-    },
-    stiffness: {
-      label: 'Stiffness',
-      value: filling.yieldStressPa,
-      unit: 'Pa',
-      kind: stiffnessFrom === 'rule' ? 'rule' : stiffnessFrom === 'spoon' ? 'law' : 'choice',
-      ...stiffness,
-      ...(stiffnessFrom === 'rule' && {
-        range: [filling.yieldStressPa * 0.6, filling.yieldStressPa * 1.6] as const,
-      }),
-    },
-    density: {
+      compute: (of) => (of['the recipe makes'] > 0 ? of['this batch'] / of['the recipe makes'] : 0),
+    }),
+  stiffness: ({ model }) => {
+    const { rules } = model.basis;
+    const { composition: c, stiffness } = model.filling;
+    const { spoonTest, texture } = model.plan.filling;
+    const common = { label: 'Stiffness', unit: 'Pa' } as const;
+    if (stiffness.from === 'spoon' && spoonTest) {
+      return figure({
+        ...common,
+        kind: 'law',
+        formula: '225 ρ g V² ÷ (128 π² R⁵), between 5 and 50,000 Pa',
+        inputs: {
+          'V, a level spoon': [spoonTest.volumeMl, 'ml'],
+          '2 R, spread across': [spoonTest.diameterMm, 'mm'],
+          ρ: [c.densityGPerMl, 'gPerMl'],
+        },
+        source: 'your spoon test; Roussel & Coussot 2005',
+        compute: (of) =>
+          Math.min(
+            50_000,
+            Math.max(
+              5,
+              yieldStressFromSpread({
+                volumeMl: of['V, a level spoon'],
+                diameterMm: of['2 R, spread across'],
+                densityGPerMl: of.ρ,
+              }),
+            ),
+          ),
+      });
+    }
+    if (stiffness.from === 'measured') {
+      return figure({
+        ...common,
+        kind: 'choice',
+        formula: 'as you measured it',
+        inputs: { measured: [stiffness.pa, 'Pa'] },
+        source: 'your measurement',
+        compute: (of) => of.measured,
+      });
+    }
+    const r = (id: '' | '.water' | '.at' | '.least') => rules[`filling.stiffness${id}`].value;
+    return figure({
+      ...common,
+      kind: 'rule',
+      formula: `${r('')} × e^(−${r('.water')} (free water − ${r('.at')})) × texture, not below ${r('.least')}`,
+      inputs: {
+        'free water': [c.freeWaterShare, 'share'],
+        [`texture: ${texture}`]: [rules[`filling.texture.${texture}`].value, 'ratio'],
+      },
+      source: 'craft rule; a spoon test replaces it',
+      compute: (of) => yieldStressFromFreeWater(of['free water'] ?? 0, texture, rules),
+      times: [0.6, 1.6],
+    });
+  },
+  density: ({ model }) => {
+    const { composition: c } = model.filling;
+    return figure({
       label: 'Density of the filling',
-      value: c.densityGPerMl,
       unit: 'gPerMl',
       kind: 'law',
-      formula: '(1 − air) ÷ Σ (share ÷ density) of water, protein, fat, carbohydrate',
-      inputs: [
-        input('water', c.waterG, 'g'),
-        input('protein', c.proteinG, 'g'),
-        input('fat', c.fatG, 'g'),
-        input('carbohydrate', c.carbohydrateG, 'g'),
-        input('air', air, 'share'),
-      ],
+      formula:
+        '(1 − air) ÷ Σ (share ÷ density): water 1.00, protein 1.35, fat 0.92, carbohydrate 1.55; no denser than dry salt',
+      inputs: {
+        water: [c.waterG, 'g'],
+        protein: [c.proteinG, 'g'],
+        fat: [c.fatG, 'g'],
+        carbohydrate: [c.carbohydrateG, 'g'],
+        mass: [c.massG, 'g'],
+        air: [model.plan.filling.air, 'share'],
+      },
       source: 'composition tables',
-    },
-    fillingFat: share('Fat in the filling', filling.fatShare, 'fat'),
-    fillingSalt: share('Salt put in', filling.saltShare, 'salt'),
-    fillingEgg: share('Egg in the filling', filling.eggShare, 'egg'),
-    waterRaw: trail(
-      'Water that went in',
-      water.rawG + water.takenUpG,
-      'Σ amount × water, + what boiling put in',
-    ),
-    waterDrip: trail(
-      'Drip and liquor, for the sauce',
-      water.dripG,
-      'Σ water lost × the share that drips or is pressed out',
-    ),
-    waterSteamed: trail(
-      'Water steamed off',
-      water.steamedG,
-      'Σ water lost × the share that steams off, + cooked off the mixture',
-    ),
-    waterHeld: trail(
-      'Water held by the solids',
-      water.heldG,
-      'Σ solids × holding, or all there is',
-    ),
-    waterFree: trail('Water free', water.freeG, 'water − held'),
-    settled: {
+      compute: (of) => {
+        const ml = of.water + of.protein / 1.35 + of.fat / 0.92 + of.carbohydrate / 1.55;
+        return of.mass > 0 ? (of.mass / Math.max(ml, of.mass / 2.16)) * (1 - of.air) : 1 - of.air;
+      },
+    });
+  },
+  fillingFat: share('Fat in the filling', 'fat', ({ figures: { filling } }) => filling.fatShare),
+  fillingSalt: share('Salt put in', 'salt', ({ figures: { filling } }) => filling.saltShare),
+  fillingEgg: share('Egg in the filling', 'egg', ({ figures: { filling } }) => filling.eggShare),
+  waterRaw: trail('Water that went in', 'rawG', 'Σ amount × water, + what boiling put in'),
+  waterDrip: trail(
+    'Drip and liquor, for the sauce',
+    'dripG',
+    'Σ water lost × the share that drips or is pressed out',
+  ),
+  waterSteamed: trail(
+    'Water steamed off',
+    'steamedG',
+    'Σ water lost × the share that steams off, + cooked off the mixture',
+  ),
+  waterHeld: trail('Water held by the solids', 'heldG', 'Σ solids × holding, or all there is'),
+  waterFree: trail('Water free', 'freeG', 'water − held'),
+  settled: ({ model, figures: { filling } }) =>
+    figure({
       label: 'A dose on its own settles to',
-      value: 2 * filling.settledMm,
       unit: 'mm',
       kind: 'law',
       formula: '2 × (225 ρ g V² ÷ (128 π² τ))^(1/5)',
-      inputs: [
-        input('V', filling.doseMl, 'ml'),
-        input('ρ', c.densityGPerMl, 'gPerMl'),
-        input('τ, stiffness', filling.yieldStressPa, 'Pa'),
-        input('laid', 2 * filling.laidMm, 'mm'),
-      ],
+      inputs: {
+        V: [filling.doseMl, 'ml'],
+        ρ: [model.filling.composition.densityGPerMl, 'gPerMl'],
+        'τ, stiffness': [filling.yieldStressPa, 'Pa'],
+        laid: [2 * filling.laidMm, 'mm'],
+      },
       source: 'Roussel & Coussot 2005',
-    },
-    cooling: {
-      label: 'Cools to 21 °C in',
-      value: filling.cooling.minutes,
+      compute: (of) =>
+        2 *
+        spreadRadius({
+          volumeMl: Math.max(0.01, of.V),
+          densityGPerMl: of.ρ,
+          yieldStressPa: of['τ, stiffness'],
+        }),
+    }),
+  cooling: ({ model }) => {
+    const { composition: c } = model.filling;
+    const { rules, conditions } = model.basis;
+    const { fromC, depthMm } = model.plan.filling.cooling;
+    return figure({
+      label: `Its middle cools to ${FIRST_COOL_C} °C in`,
       unit: 'min',
       kind: 'rule',
-      formula: 'ρ c depth ÷ h × ln((from − 3) ÷ (21 − 3))',
-      inputs: [
-        input('from', plan.filling.cooling.fromC, 'C'),
-        input('spread', plan.filling.cooling.depthMm, 'mm'),
-        input('h', '15 W/(m²·K)'),
-      ],
-      source: 'lumped cooling in air of 3 °C; the surface coefficient is a rule',
-      ...(filling.cooling.minutes > 0 && {
-        range: [filling.cooling.minutes * 0.6, filling.cooling.minutes * 1.5] as const,
-      }),
-    },
-    fillingVolume: {
+      formula: 'ρ c d (1 ÷ h + d ÷ 2k) × ln((from − air) ÷ (to − air)), k 0.5 W/(m·K)',
+      inputs: {
+        from: [fromC, 'C'],
+        'd, spread': [depthMm, 'mm'],
+        'h, W/(m²·K)': [rules['filling.cool.surface'].value],
+        'cold air': [conditions.coldAirC, 'C'],
+        water: [c.massG > 0 ? c.waterG / c.massG : 0, 'share'],
+        ρ: [c.densityGPerMl, 'gPerMl'],
+      },
+      source:
+        'conduction in depth, one side in still cold air; the deepest part counts, not the mean; the surface coefficient is a rule',
+      compute: (of) =>
+        coolingTime(
+          {
+            fromC: of.from,
+            toC: FIRST_COOL_C,
+            depthMm: of['d, spread'],
+            densityGPerMl: of.ρ,
+            waterShare: of.water,
+            airC: of['cold air'],
+          },
+          rules,
+        ),
+      times: [0.7, 1.4],
+    });
+  },
+  fillingVolume: ({ model }) =>
+    figure({
       label: 'Filling, by volume',
-      value: filling.totalMl,
       unit: 'ml',
       kind: 'law',
       formula: 'weight ÷ density',
-      inputs: [input('weight', f.filling.totalG, 'g'), input('density', c.densityGPerMl, 'gPerMl')],
+      inputs: {
+        weight: [model.batch.batch.filling.inG, 'g'],
+        density: [model.filling.composition.densityGPerMl, 'gPerMl'],
+      },
       source: BALANCE,
-    },
-    pipedLength: {
+      compute: (of) => of.weight / of.density,
+    }),
+  pipedLength: ({ model, figures: { filling } }) =>
+    figure({
       label: 'A dose as a piped length',
-      value: filling.pipedMm,
       unit: 'mm',
       kind: 'law',
       formula: 'volume ÷ (π × tip² ÷ 4)',
-      inputs: [input('volume', filling.doseMl, 'ml'), input('tip', plan.filling.tipMm, 'mm')],
+      inputs: {
+        volume: [filling.doseMl, 'ml'],
+        tip: [model.plan.filling.tipMm, 'mm'],
+      },
       source: GEOMETRY,
-    },
-    dose: {
+      compute: (of) => pipedLength({ doseG: of.volume, densityGPerMl: 1, tipMm: of.tip }),
+    }),
+  dose: ({ model, figures: { filling, deadHeat } }) =>
+    figure({
       label: 'Filling in one piece',
-      value: f.filling.perPieceG,
       unit: 'g',
-      kind: f.deadHeat ? 'law' : 'choice',
-      formula: f.deadHeat
-        ? 'filling that reaches the pieces ÷ pieces the dough gives'
-        : 'as you set it',
-      inputs: [
-        input('as a volume', filling.doseMl, 'ml'),
-        input('density', c.densityGPerMl, 'gPerMl'),
-      ],
-      source: f.deadHeat ? 'dead heat' : 'your choice',
-    },
-  } satisfies Record<string, Working>;
-}
+      kind: deadHeat ? 'law' : 'choice',
+      formula: deadHeat
+        ? 'filling that reaches the pieces ÷ pieces the dough gives, inside its band'
+        : 'as you set it: volume × density',
+      inputs: {
+        'as a volume': [filling.doseMl, 'ml'],
+        density: [model.filling.composition.densityGPerMl, 'gPerMl'],
+      },
+      source: deadHeat ? 'dead heat' : 'your choice',
+      compute: (of) => of['as a volume'] * of.density,
+    }),
+} satisfies FigureList;

@@ -1,23 +1,35 @@
+import { lazily } from '../../working/lazy';
 import type { Working } from '../../working/working';
-import type { PlanModel } from '../model/model';
 import type { PlanFigures } from '../model/figures';
-import { countWorkings } from './count';
-import { doughWorkings } from './dough';
-import { fillingWorkings } from './filling';
-import { ledgerWorkings } from './ledger';
-import { sheetWorkings, shapeWorkings } from './sheetAndShape';
+import type { PlanModel } from '../model/model';
+import { countFigures } from './count';
+import { doughFigures } from './dough';
+import { fillingFigures } from './filling';
+import { ledgerFigures } from './ledger';
+import { shapeFigures } from './shape';
+import { sheetFigures } from './sheet';
 
-/** Every figure of the plan that can be opened, with its working. */
-export function workingsOf(model: PlanModel, figures: PlanFigures) {
-  return {
-    ...countWorkings(model, figures),
-    ...ledgerWorkings(model, figures),
-    ...doughWorkings(model, figures),
-    ...fillingWorkings(model, figures),
-    ...sheetWorkings(model, figures),
-    ...shapeWorkings(model, figures),
-  } satisfies Record<string, Working>;
-}
+/** Every figure that can be opened. A further one is one more entry of its subject's list. */
+const FIGURES = {
+  ...countFigures,
+  ...ledgerFigures,
+  ...doughFigures,
+  ...fillingFigures,
+  ...sheetFigures,
+  ...shapeFigures,
+};
+
+/** Id of a figure that can be opened. */
+export type FigureId = keyof typeof FIGURES;
 
 /** The working of every figure, by the figure's id. */
-export type Workings = ReturnType<typeof workingsOf>;
+export type Workings = Readonly<Record<FigureId, Working>>;
+
+/** Every figure of the plan that can be opened, each made when it is first asked for. */
+export const workingsOf = (model: PlanModel, figures: PlanFigures): Workings =>
+  lazily<object, { [K in FigureId]: Working }>(
+    {},
+    Object.fromEntries(
+      Object.entries(FIGURES).map(([id, make]) => [id, () => make({ model, figures })]),
+    ) as { [K in FigureId]: () => Working },
+  );

@@ -1,100 +1,80 @@
-import { input, type Working, type WorkingInput } from '../../working/working';
-import type { PlanModel } from '../model/model';
-import type { PlanFigures } from '../model/figures';
+import { figure } from '../../working/figure';
+import type { Asked, FigureList } from './asked';
 import { BALANCE } from './sources';
 
-/** Workings of where the dough and the filling go, gram by gram. */
-export function ledgerWorkings(
-  { batch: { terms } }: PlanModel,
-  { ledger, counts, dough, filling, pieces }: PlanFigures,
-) {
-  const part = (
-    label: string,
-    value: number,
-    formula: string,
-    inputs: readonly WorkingInput[],
-  ): Working => ({
+const common = { unit: 'g', kind: 'law', source: BALANCE } as const;
+
+/** Pieces of a kind, each of so much dough or filling. */
+const ofPieces = (label: string, what: string, count: number, each: string, eachG: number) =>
+  figure({
+    ...common,
     label,
-    value,
-    unit: 'g',
-    kind: 'law',
-    formula,
-    inputs,
-    source: BALANCE,
+    formula: `${what} pieces × ${each}`,
+    inputs: { [what]: [count, 'count'], [each]: [eachG, 'g'] },
+    compute: (of) => (of[what] ?? 0) * (of[each] ?? 0),
   });
-  const eachDough = input('dough per piece', dough.perPieceG, 'g');
-  const eachDose = input('dose', filling.perPieceG, 'g');
-  const of = (what: string, count: number, each: WorkingInput) => [
-    input(what, count, 'count'),
-    each,
-  ];
-  return {
-    platedDough: part(
-      'Dough plated',
-      ledger.dough.platedG,
-      'plated pieces × dough per piece',
-      of('plated', counts.plated, eachDough),
-    ),
-    spareDough: part(
-      'Dough in spares',
-      ledger.dough.spareG,
-      'spare pieces × dough per piece',
-      of('spare', counts.spare, eachDough),
-    ),
-    tastedDough: part(
-      'Dough tasted',
-      ledger.dough.tastedG,
-      'tasted pieces × dough per piece',
-      of('tasted', counts.tasted, eachDough),
-    ),
-    trimDough: part(
-      'Trim not rolled again',
-      ledger.dough.trimG + ledger.dough.endTrimG,
-      'dough used − stuck − pieces × dough per piece',
-      [
-        input('dough used', ledger.dough.inG - ledger.dough.leftoverG, 'g'),
-        input('stuck', ledger.dough.stuckG, 'g'),
-        input('pieces', pieces, 'count'),
-        eachDough,
-      ],
-    ),
-    stuckDough: part(
-      'Dough left sticking',
-      ledger.dough.stuckG,
-      '(dough used − end trim) × share left sticking',
-      [
-        input('dough used', ledger.dough.inG - ledger.dough.leftoverG, 'g'),
-        input('end trim', ledger.dough.endTrimG, 'g'),
-        input('share', terms.stuckShare, 'share'),
-      ],
-    ),
-    platedFilling: part(
-      'Filling plated',
-      ledger.filling.platedG,
-      'plated pieces × dose',
-      of('plated', counts.plated, eachDose),
-    ),
-    spareFilling: part(
-      'Filling in spares',
-      ledger.filling.spareG,
-      'spare pieces × dose',
-      of('spare', counts.spare, eachDose),
-    ),
-    tastedFilling: part(
-      'Filling tasted',
-      ledger.filling.tastedG,
-      'tasted pieces × dose',
-      of('tasted', counts.tasted, eachDose),
-    ),
-    inBowl: part(
-      'Filling that stays in bowl or bag',
-      ledger.filling.inBowlG,
-      'filling used − pieces × dose',
-      [
-        input('filling used', ledger.filling.inG - ledger.filling.leftoverG, 'g'),
-        input('pieces', pieces, 'count'),
-        eachDose,
-      ],
-    ),
-  } satisfies Record<string, Working>;
-}
+
+const dough =
+  (label: string, what: 'plated' | 'spare' | 'tasted') =>
+  ({ figures: { counts, dough: d } }: Asked) =>
+    ofPieces(label, what, counts[what], 'dough per piece', d.perPieceG);
+
+const filling =
+  (label: string, what: 'plated' | 'spare' | 'tasted') =>
+  ({ figures: { counts, filling: f } }: Asked) =>
+    ofPieces(label, what, counts[what], 'dose', f.perPieceG);
+
+/** Where the dough and the filling go, gram by gram. */
+export const ledgerFigures = {
+  platedDough: dough('Dough plated', 'plated'),
+  spareDough: dough('Dough in spares', 'spare'),
+  tastedDough: dough('Dough tasted', 'tasted'),
+  trimDough: ({ figures: { ledger } }) =>
+    figure({
+      ...common,
+      label: 'Trim not rolled again',
+      formula: 'trim fit to use after the last rolling + trim not fit + end trim',
+      inputs: {
+        'fit to use': [ledger.dough.trimG, 'g'],
+        'not fit': [ledger.dough.spoiltG, 'g'],
+        'end trim': [ledger.dough.endTrimG, 'g'],
+      },
+      compute: (of) => of['fit to use'] + of['not fit'] + of['end trim'],
+    }),
+  stuckDough: ({ model, figures: { ledger } }) =>
+    figure({
+      ...common,
+      label: 'Dough left sticking',
+      formula: '(dough in − left over − end trim) × share left sticking',
+      inputs: {
+        'dough in': [ledger.dough.inG, 'g'],
+        'left over': [ledger.dough.leftoverG, 'g'],
+        'end trim': [ledger.dough.endTrimG, 'g'],
+        share: [model.batch.terms.stuckShare, 'share'],
+      },
+      compute: (of) => (of['dough in'] - of['left over'] - of['end trim']) * of.share,
+    }),
+  platedFilling: filling('Filling plated', 'plated'),
+  spareFilling: filling('Filling in spares', 'spare'),
+  tastedFilling: filling('Filling tasted', 'tasted'),
+  inBowl: ({ model, figures: f }) => {
+    const { fillingLoss } = model.batch.terms;
+    const bag = fillingLoss.kind === 'bag';
+    return figure({
+      ...common,
+      label: 'Filling that stays in bowl or bag',
+      formula: bag
+        ? 'what the bag keeps'
+        : 'pieces × dose × share ÷ (1 − share) that stays in the bowl',
+      inputs: {
+        pieces: [f.pieces, 'count'],
+        dose: [f.filling.perPieceG, 'g'],
+        kept: bag ? [fillingLoss.g, 'g'] : [fillingLoss.share, 'share'],
+      },
+      compute: (of) => {
+        if (of.pieces === 0) return 0;
+        return bag ? of.kept : (of.pieces * of.dose * of.kept) / (1 - of.kept);
+      },
+    });
+  },
+} satisfies FigureList;

@@ -6,6 +6,7 @@ export const size: Remedy<'size'> = {
   kind: 'size',
   lifts: ['lip'],
   propose({ piece: { input }, basis: { rules } }) {
+    if (input.family.id === 'mouldedRavioli') return [];
     const { sizeMm } = input.size;
     const toMm = smallestSize(input, { margin: rules['risk.aim'].value }, rules);
     if (toMm === null || Math.ceil(toMm) <= sizeMm) return [];

@@ -5,10 +5,12 @@ import { hold, type Remedy } from '../remedy';
 export const thickness: Remedy<'thickness'> = {
   kind: 'thickness',
   lifts: ['lip', 'thinning'],
-  propose({ plan, piece: { input }, rolling }) {
+  propose({ plan, piece: { input }, rolling, sheet }) {
     const [thin, thick] = input.family.thicknessBandMm;
+    // The step it stands on, or nearly, is no change.
+    const here = sheet.setting.between ? null : sheet.setting.label;
     return sheetsOf(plan.sheet.roller, rolling.springBack)
-      .filter(({ mm }) => mm >= thin - 0.01 && mm <= thick + 0.21 && mm !== input.thicknessMm)
+      .filter(({ mm, label }) => mm >= thin - 0.01 && mm <= thick + 0.21 && label !== here)
       .map(({ mm, label }) => ({
         kind: 'thickness',
         fromMm: input.thicknessMm,

@@ -1,4 +1,5 @@
 import { circle, rectangle, type Point } from '../drawing';
+import { HAND_FINISHES } from '../finish';
 import { capMound, type Mound } from '../mound';
 import { cappedSection } from '../sections';
 import type { Dimensions, ShapeFamily } from '../shape';
@@ -22,12 +23,12 @@ export const agnolottiFlat: ShapeFamily = {
   shortName: 'Flat',
   summary: 'mounds along a strip, folded over and cut flat',
   dimensions: [
-    { key: 'sizeMm', label: 'Strip', minMm: 40, maxMm: 140 },
-    { key: 'pitchMm', label: 'Cut to cut', minMm: 20, maxMm: 90 },
+    { key: 'sizeMm', label: 'Strip', minMm: 24, maxMm: 250 },
+    { key: 'pitchMm', label: 'Cut to cut', minMm: 12, maxMm: 200 },
   ],
   thicknessBandMm: [0.6, 0.8],
   usualDoseG: [1.5, 12],
-  finishes: ['wheel', 'fork', 'cutter', 'press'],
+  finishes: HAND_FINISHES,
   usesLaid: true,
   usesBlank: false,
   usesEdge: false,

@@ -1,14 +1,13 @@
 import { arc, rectangle, type Point } from '../drawing';
-import { halfEllipseArc, logMound, thicknessOverDome } from '../mound';
+import { ellipsePerimeter } from '../ellipse';
+import { HAND_FINISHES } from '../finish';
+import { logMound, thicknessOverDome, type Mound } from '../mound';
+import { wrappedSection } from '../sections';
 import type { Dimensions, ShapeFamily } from '../shape';
-import type { Mound } from '../mound';
 
-/**
- * What is left of the strip in front of the log, mm. The strip lies under the log (2 r), goes over
- * it (its arc), and meets itself in front: lip = (strip − 2 r − arc) / 2. The back is a fold. Law.
- */
+/** What the strip leaves in front of the log that it wraps all round, mm: (strip − girth) ÷ 2. The back is a fold. Law. */
 const frontLip = ({ sizeMm }: Dimensions, { radiusMm, heightMm }: Mound): number =>
-  (sizeMm - 2 * radiusMm - halfEllipseArc(radiusMm, heightMm)) / 2;
+  (sizeMm - ellipsePerimeter(radiusMm, heightMm / 2)) / 2;
 
 /** Pinched agnolotti: a log piped along a strip, folded over, pinched into pillows, cut apart. */
 export const agnolottiPinched: ShapeFamily = {
@@ -17,12 +16,12 @@ export const agnolottiPinched: ShapeFamily = {
   shortName: 'Pinched',
   summary: 'a piped log folded over and pinched into pillows',
   dimensions: [
-    { key: 'sizeMm', label: 'Strip', minMm: 30, maxMm: 120 },
-    { key: 'pitchMm', label: 'Pinch to pinch', minMm: 12, maxMm: 70 },
+    { key: 'sizeMm', label: 'Strip', minMm: 20, maxMm: 200 },
+    { key: 'pitchMm', label: 'Pinch to pinch', minMm: 8, maxMm: 150 },
   ],
   thicknessBandMm: [0.5, 0.7],
   usualDoseG: [1, 8],
-  finishes: ['wheel', 'cutter', 'press'],
+  finishes: HAND_FINISHES,
   usesLaid: false,
   usesBlank: false,
   usesEdge: false,
@@ -38,31 +37,12 @@ export const agnolottiPinched: ShapeFamily = {
   areaFormula: 'strip width × pinch to pinch',
   mound: (from, { pitchMm }, rules) => logMound(from, pitchMm, rules),
   lipMm: frontLip,
-  lipFormula: '(strip − under the log 2r − over the log, its arc) ÷ 2',
-  draw(size, mound, { thicknessMm: t, pressedMm }) {
+  lipFormula: '(strip − girth of the log) ÷ 2',
+  draw(size, mound, sheet) {
     const { radiusMm: r, heightMm: h } = mound;
+    const { thicknessMm: t } = sheet;
     const lip = frontLip(size, mound);
     const edgeX = r + lip;
-    const over = thicknessOverDome(t, mound);
-    const inner = arc([0, 0], r, h, Math.PI, 0);
-    const outer = arc([0, 0], r + t, h + over, Math.PI, 0).filter(([x, y]) => y > t || x < 0);
-    const edgeTop = pressedMm - t;
-    const lower: Point[] = [
-      [-r - t, 0],
-      [edgeX, 0],
-      [edgeX, -t],
-      [-r - t / 2, -t],
-    ];
-    const shoulder = Math.max(0.4, Math.min(2, lip / 3));
-    const footX = Math.min(edgeX, (outer[outer.length - 1]?.[0] ?? r) + shoulder);
-    const upper: Point[] = [
-      ...outer,
-      [footX, edgeTop],
-      [edgeX, edgeTop],
-      [edgeX, 0],
-      ...[...inner].reverse(),
-      [-r - t, 0],
-    ];
     const half = size.pitchMm / 2;
     const outline: Point[] = [
       [-half, -r - t],
@@ -70,21 +50,21 @@ export const agnolottiPinched: ShapeFamily = {
       [half, edgeX],
       [-half, edgeX],
     ];
-    const pillow: Point[] = [...arc([0, 0], half * 0.94, r, 0, 2 * Math.PI)];
     return {
-      section: {
-        dough: [lower, upper],
-        filling: inner,
-        lip: { fromX: r, toX: edgeX, y: edgeTop },
-        mound: { fromX: -r, toX: r },
-        piece: { fromX: -r - t, toX: edgeX },
-        top: [0, h + over],
-        bottomY: -t,
-        cut: 'across the log, fold to front edge',
-      },
+      section: wrappedSection(
+        {
+          halfMm: r,
+          halfHeightMm: h / 2,
+          foldMm: r,
+          edgeMm: edgeX,
+          overMm: thicknessOverDome(t, mound),
+          cut: 'across the log, fold to front edge',
+        },
+        sheet,
+      ),
       above: {
         outline,
-        mound: pillow,
+        mound: arc([0, 0], half * 0.94, r, 0, 2 * Math.PI),
         folds: [
           [
             [-half, -r - t],

@@ -1,104 +1,125 @@
-import { arc, circle, rectangle, type Point } from '../drawing';
-import { lensMound, type Mound } from '../mound';
-import { foldedSection } from '../sections';
+import { arc, circle, rectangle, type Outline, type Point } from '../drawing';
+import { HAND_FINISHES } from '../finish';
+import { lumpMound, thicknessOverDome, type Mound } from '../mound';
+import { wrappedSection, type SectionSheet } from '../sections';
 import type { Dimensions, ShapeFamily } from '../shape';
-
-/** Altitude of a square folded corner to corner, mm: side / √2. Law. */
-const altitude = ({ sizeMm }: Dimensions): number => sizeMm / Math.SQRT2;
+import { wrap, type WrapOutline } from '../wrap';
 
 type Geometry = Pick<ShapeFamily, 'flatAreaMm2' | 'lipMm' | 'draw' | 'cut' | 'blank'>;
 
-/** A square folded corner to corner; the mound lies against the fold, which needs no lip. Law. */
-const triangleOfSquare: Geometry = {
-  flatAreaMm2: ({ sizeMm }) => sizeMm ** 2,
-  lipMm: (size, { radiusMm }) => (altitude(size) - radiusMm) / Math.SQRT2 - radiusMm,
-  draw(size, mound, sheet) {
-    const a = altitude(size);
-    const { radiusMm: r } = mound;
-    const edgeMm = (a - r) / Math.SQRT2;
-    const base = (size.sizeMm * Math.SQRT2) / 2;
-    return {
-      section: foldedSection(
-        mound,
-        // The cut runs square to a sealed side: the fold is met at 45°, √2 r from the middle.
-        { foldMm: r * Math.SQRT2, edgeMm, cut: 'from the fold, square to a sealed side' },
-        sheet,
-      ),
-      above: {
-        outline: [
-          [-base, 0],
-          [base, 0],
-          [0, a],
-        ],
-        mound: circle([0, r], r),
-        folds: [
-          [
-            [-base, 0],
-            [base, 0],
-          ],
-        ],
-        lip: [
-          [r / Math.SQRT2, r + r / Math.SQRT2],
-          [edgeMm / Math.SQRT2, r + edgeMm / Math.SQRT2],
-        ],
-      },
-    };
-  },
-  cut: ({ sizeMm }) => ({ kind: 'rect', alongMm: sizeMm, acrossMm: sizeMm, turnable: false }),
-  blank: (size, mound) =>
-    flat(rectangle(size.sizeMm, size.sizeMm), mound, [
-      [-size.sizeMm / 2, -size.sizeMm / 2],
-      [size.sizeMm / 2, size.sizeMm / 2],
-    ]),
-};
+/** What two foldings of a blank differ in. */
+interface Folding {
+  readonly cutWords: string;
+  outline(size: Dimensions): WrapOutline;
+  /** The folded outline from one end of the fold round to the other, at a depth. */
+  edge(size: Dimensions, depthMm: number): Outline;
+  /** The flat blank and its fold; the way from the fold to where the mound is set. */
+  flat(size: Dimensions): {
+    readonly outline: Outline;
+    readonly fold: readonly [Point, Point];
+    readonly way: Point;
+  };
+}
 
-/** A disc folded in half; the mound lies against the fold. Law. */
-const halfOfDisc: Geometry = {
-  flatAreaMm2: ({ sizeMm }) => Math.PI * (sizeMm / 2) ** 2,
-  lipMm: ({ sizeMm }, { radiusMm }) => sizeMm / 2 - 2 * radiusMm,
-  draw({ sizeMm }, mound, sheet) {
-    const R = sizeMm / 2;
-    const { radiusMm: r } = mound;
-    return {
-      section: foldedSection(
-        mound,
-        { foldMm: r, edgeMm: R - r, cut: 'from the fold to the middle of the arc' },
-        sheet,
-      ),
-      above: {
-        outline: arc([0, 0], R, R, 0, Math.PI),
-        mound: circle([0, r], r),
-        folds: [
-          [
-            [-R, 0],
-            [R, 0],
-          ],
-        ],
-        lip: [
-          [0, 2 * r],
-          [0, R],
-        ],
-      },
-    };
-  },
-  cut: ({ sizeMm }) => ({ kind: 'disc', diameterMm: sizeMm }),
-  blank: ({ sizeMm }, mound) =>
-    flat(circle([0, 0], sizeMm / 2), mound, [
-      [-sizeMm / 2, 0],
-      [sizeMm / 2, 0],
-    ]),
-};
-
-const flat = (
-  outline: readonly Point[],
-  { radiusMm }: Mound,
-  fold: readonly [Point, Point],
-): ReturnType<Geometry['blank']> => ({
+/** A blank folded over a lump that lies along its fold, which needs no lip. Law. */
+const folding = ({
+  cutWords,
   outline,
-  mound: circle([0, 0], radiusMm),
-  moundAt: [0, 0],
-  folds: [fold],
+  edge,
+  flat,
+}: Folding): Omit<Geometry, 'flatAreaMm2' | 'cut'> => ({
+  lipMm: (size, mound) => wrap(outline(size), mound).lipMm,
+  draw: (size, mound, sheet: SectionSheet) => {
+    const wrapped = wrap(outline(size), mound);
+    const { touch, way, lipMm, depthMm } = wrapped;
+    const [end, ...rest] = edge(size, Math.max(depthMm, 1));
+    const other = rest[rest.length - 1];
+    return {
+      section: wrappedSection(
+        {
+          halfMm: wrapped.chordMm / 2,
+          halfHeightMm: wrapped.halfHeightMm,
+          foldMm: wrapped.toFoldMm - wrapped.chordMm / 2,
+          edgeMm: wrapped.chordMm / 2 + lipMm,
+          overMm: thicknessOverDome(sheet.thicknessMm, mound),
+          cut: cutWords,
+        },
+        sheet,
+      ),
+      above: {
+        outline: edge(size, Math.max(depthMm, 1)),
+        mound: lumpOutline(mound),
+        folds: end && other ? [[other, end]] : [],
+        lip: [touch, [touch[0] + lipMm * way[0], touch[1] + lipMm * way[1]]],
+      },
+    };
+  },
+  blank: (size, mound) => {
+    const { outline: blank, fold, way } = flat(size);
+    const { radiusMm: b } = mound;
+    // Beside the fold, half its depth away: what lies under it is wrapped round.
+    const at: Point = [b * way[0], b * way[1]];
+    const turned = ([x, y]: Point): Point => [x * way[1] + y * way[0], y * way[1] - x * way[0]];
+    return {
+      outline: blank,
+      mound: lumpOutline(mound).map((point) => turned(point)),
+      moundAt: at,
+      folds: [fold],
+    };
+  },
 });
+
+/** The lump from above, lying along a fold on the x axis. */
+const lumpOutline = ({ radiusMm, halfLengthMm }: Mound): Point[] =>
+  arc([0, radiusMm], halfLengthMm, radiusMm, 0, 2 * Math.PI);
+
+const DIAGONAL = Math.SQRT1_2;
+
+/** A square folded corner to corner. */
+const triangleOfSquare: Geometry = {
+  ...folding({
+    cutWords: 'from the fold, square to a sealed side',
+    outline: ({ sizeMm }) => ({
+      kind: 'triangle',
+      halfFoldMm: sizeMm / Math.SQRT2,
+      blankMm: sizeMm * Math.SQRT2,
+    }),
+    edge: ({ sizeMm }, depthMm) => [
+      [sizeMm / Math.SQRT2, 0],
+      [0, depthMm],
+      [-sizeMm / Math.SQRT2, 0],
+    ],
+    flat: ({ sizeMm }) => ({
+      outline: rectangle(sizeMm, sizeMm),
+      fold: [
+        [-sizeMm / 2, -sizeMm / 2],
+        [sizeMm / 2, sizeMm / 2],
+      ],
+      way: [DIAGONAL, -DIAGONAL],
+    }),
+  }),
+  flatAreaMm2: ({ sizeMm }) => sizeMm ** 2,
+  cut: ({ sizeMm }) => ({ kind: 'rect', alongMm: sizeMm, acrossMm: sizeMm, turnable: false }),
+};
+
+/** A disc folded in half. */
+const halfOfDisc: Geometry = {
+  ...folding({
+    cutWords: 'from the fold to the middle of the arc',
+    outline: ({ sizeMm }) => ({ kind: 'halfDisc', halfFoldMm: sizeMm / 2, blankMm: sizeMm }),
+    edge: ({ sizeMm }, depthMm) => arc([0, 0], sizeMm / 2, depthMm, 0, Math.PI),
+    flat: ({ sizeMm }) => ({
+      outline: circle([0, 0], sizeMm / 2),
+      fold: [
+        [-sizeMm / 2, 0],
+        [sizeMm / 2, 0],
+      ],
+      way: [0, 1],
+    }),
+  }),
+  flatAreaMm2: ({ sizeMm }) => Math.PI * (sizeMm / 2) ** 2,
+  cut: ({ sizeMm }) => ({ kind: 'disc', diameterMm: sizeMm }),
+};
 
 /** The geometry of a square or a disc, as the shape is cut. */
 const either = (size: Dimensions): Geometry =>
@@ -112,34 +133,42 @@ const ofEither: Geometry = {
   blank: (size, mound) => either(size).blank(size, mound),
 };
 
-const SQUARE_LIP = '(altitude − radius) ÷ √2 − radius, with altitude = side ÷ √2';
-const DISC_LIP = 'disc ÷ 2 − 2 × radius of the settled mound';
+const SQUARE_LIP =
+  'least way from the wrapped lump to a sealed side of the folded square; what its girth leaves of the diagonal is its depth';
+const DISC_LIP =
+  'least way from the wrapped lump to the arc of the folded disc; what its girth leaves of the disc is its depth';
 
 /** What every shape folded from one layer shares. */
 const folded = {
+  finishes: HAND_FINISHES,
   usesLaid: false,
   usesEdge: false,
   sheetWays: ['single'],
-  mound: (from, _size, rules) => lensMound(from, rules),
+  mound: (from, _size, rules) => lumpMound(from, { joined: false }, rules),
+} satisfies Partial<ShapeFamily>;
+
+/** Those whose corners are drawn round a finger and joined. */
+const joined = {
+  ...folded,
+  layers: { edge: 2, join: 4 },
+  mound: (from, _size, rules) => lumpMound(from, { joined: true }, rules),
 } satisfies Partial<ShapeFamily>;
 
 /** Tortelloni: large squares or discs, folded, two corners drawn round and joined. */
 export const tortelloni: ShapeFamily = {
-  ...folded,
+  ...joined,
   ...ofEither,
   id: 'tortelloni',
   name: 'Tortelloni',
   shortName: 'Tortelloni',
   summary: 'large squares or discs folded, two corners joined',
   alsoCalled: 'Small ones for broth go by many names; here they are cappelletti.',
-  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 50, maxMm: 110 }],
+  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 35, maxMm: 200 }],
   thicknessBandMm: [0.8, 1.0],
   usualDoseG: [4, 20],
-  finishes: ['press', 'pinch', 'fork'],
   usesBlank: true,
-  layers: { edge: 2, join: 4 },
   areaFormula: 'area of the blank, one layer before folding',
-  lipFormula: `square: ${SQUARE_LIP}; disc: ${DISC_LIP}`,
+  lipFormula: `square: the ${SQUARE_LIP}; disc: the ${DISC_LIP}`,
   folding: [
     'Set the mound a little off the middle of the blank.',
     'Fold it over, corner to corner or edge to edge, air out from the fold upward.',
@@ -150,21 +179,19 @@ export const tortelloni: ShapeFamily = {
 
 /** Cappelletti: the same in small, for broth. */
 export const cappelletti: ShapeFamily = {
-  ...folded,
+  ...joined,
   ...ofEither,
   id: 'cappelletti',
   name: 'Cappelletti',
   shortName: 'Cappelletti',
   summary: 'small squares or discs folded to little hats, for broth',
   alsoCalled: 'Named for its hat; the same fold has other names from town to town.',
-  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 30, maxMm: 70 }],
+  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 25, maxMm: 100 }],
   thicknessBandMm: [0.6, 0.8],
   usualDoseG: [0.8, 6],
-  finishes: ['pinch', 'press'],
   usesBlank: true,
-  layers: { edge: 2, join: 4 },
   areaFormula: 'area of the blank, one layer before folding',
-  lipFormula: `square: ${SQUARE_LIP}; disc: ${DISC_LIP}`,
+  lipFormula: `square: the ${SQUARE_LIP}; disc: the ${DISC_LIP}`,
   folding: [
     'Set a thick, small mound on each blank.',
     'Fold it over and pinch the open sides shut, air out first.',
@@ -181,14 +208,13 @@ export const halfMoon: ShapeFamily = {
   shortName: 'Half-moon',
   summary: 'discs folded in half over the filling',
   alsoCalled: 'Many places name them for the moon, the ear or the slipper.',
-  dimensions: [{ key: 'sizeMm', label: 'Disc', minMm: 45, maxMm: 140 }],
+  dimensions: [{ key: 'sizeMm', label: 'Disc', minMm: 25, maxMm: 250 }],
   thicknessBandMm: [0.7, 0.9],
   usualDoseG: [2, 20],
-  finishes: ['fork', 'press', 'pinch', 'cutter'],
   usesBlank: false,
   layers: { edge: 2 },
   areaFormula: 'π × (disc ÷ 2)², one layer before folding',
-  lipFormula: DISC_LIP,
+  lipFormula: `the ${DISC_LIP}`,
   folding: [
     'Cut discs shoulder to shoulder and set a mound on each, just off the middle.',
     'Damp half the rim and fold the other half over.',
@@ -206,14 +232,13 @@ export const foldedTriangle: ShapeFamily = {
   shortName: 'Folded',
   summary: 'squares folded corner to corner, left flat',
   alsoCalled: 'Also called little bellies.',
-  dimensions: [{ key: 'sizeMm', label: 'Square', minMm: 35, maxMm: 120 }],
+  dimensions: [{ key: 'sizeMm', label: 'Square', minMm: 20, maxMm: 250 }],
   thicknessBandMm: [0.7, 0.9],
   usualDoseG: [1.5, 18],
-  finishes: ['press', 'fork', 'pinch', 'wheel'],
   usesBlank: false,
   layers: { edge: 2 },
   areaFormula: 'side², one layer before folding',
-  lipFormula: SQUARE_LIP,
+  lipFormula: `the ${SQUARE_LIP}`,
   folding: [
     'Set a mound on each square, just off the middle toward one corner.',
     'Damp two sides and fold corner to corner.',
@@ -224,21 +249,19 @@ export const foldedTriangle: ShapeFamily = {
 
 /** Bonnets: the folded triangle with two corners joined, plump. */
 export const bonnet: ShapeFamily = {
-  ...folded,
+  ...joined,
   ...triangleOfSquare,
   id: 'bonnet',
   name: 'Bonnets',
   shortName: 'Bonnet',
   summary: 'folded triangles with two corners joined, plump',
   alsoCalled: 'Between a folded triangle and tortelloni; some towns use either name.',
-  dimensions: [{ key: 'sizeMm', label: 'Square', minMm: 40, maxMm: 110 }],
+  dimensions: [{ key: 'sizeMm', label: 'Square', minMm: 25, maxMm: 200 }],
   thicknessBandMm: [0.7, 0.9],
   usualDoseG: [2, 16],
-  finishes: ['press', 'pinch'],
   usesBlank: false,
-  layers: { edge: 2, join: 4 },
   areaFormula: 'side², one layer before folding',
-  lipFormula: SQUARE_LIP,
+  lipFormula: `the ${SQUARE_LIP}`,
   folding: [
     'Set a mound on each square and fold corner to corner into a triangle, air out.',
     'Press both open sides thin.',

@@ -1,4 +1,5 @@
 import { circle, rectangle } from '../drawing';
+import { HAND_FINISHES } from '../finish';
 import { pocketMound } from '../mound';
 import { cappedSection } from '../sections';
 import type { ShapeFamily } from '../shape';
@@ -13,14 +14,15 @@ export const mouldedRavioli: ShapeFamily = {
   shortName: 'Mould',
   summary: 'pressed into the pockets of a tray or plate, rolled off with a pin',
   dimensions: [
-    { key: 'sizeMm', label: 'Pocket to pocket', minMm: 20, maxMm: 110 },
-    { key: 'pocketMm', label: 'Pocket across', minMm: 12, maxMm: 100 },
-    { key: 'depthMm', label: 'Pocket depth', minMm: 3, maxMm: 40 },
+    { key: 'sizeMm', label: 'Pocket to pocket', minMm: 15, maxMm: 200 },
+    { key: 'pocketMm', label: 'Pocket across', minMm: 8, maxMm: 190 },
+    { key: 'depthMm', label: 'Pocket depth', minMm: 1, maxMm: 80 },
   ],
   // A step thicker: the dough is stretched into the pocket.
   thicknessBandMm: [0.85, 1.05],
   usualDoseG: [1.5, 25],
-  finishes: ['mould'],
+  // The ridge seals; a hand may still press, pinch or run a wheel along the edge afterward.
+  finishes: ['mould', ...HAND_FINISHES],
   usesLaid: false,
   usesBlank: false,
   usesEdge: false,

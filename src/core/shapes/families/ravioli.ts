@@ -1,6 +1,6 @@
 import { TRIANGLE_HEIGHT } from '../../layout/cut';
 import { circle, fluted, FLUTE_DEPTH_MM, rectangle, type Outline, type Point } from '../drawing';
-import type { Finish } from '../finish';
+import { HAND_FINISHES } from '../finish';
 import { capMound, type Mound } from '../mound';
 import { cappedSection } from '../sections';
 import type { Dimensions, ShapeFamily } from '../shape';
@@ -18,7 +18,6 @@ type Own = Pick<
   | 'lipFormula'
   | 'cut'
 > & {
-  readonly finishes?: readonly Finish[];
   readonly usesEdge?: boolean;
   readonly cutting: string;
   /** Outline of the piece, round the middle of its mound. */
@@ -47,7 +46,7 @@ function twoLayers(own: Own): ShapeFamily {
   } = own;
   const lipEnd = (size: Dimensions) => nearMm(size) - toothMm(size);
   return {
-    finishes: ['wheel', 'fork', 'cutter', 'pinch'],
+    finishes: HAND_FINISHES,
     usesEdge: true,
     ...rest,
     thicknessBandMm: [0.7, 0.9],
@@ -105,7 +104,7 @@ export const ravioliSquare = twoLayers({
   name: 'Square ravioli',
   shortName: 'Square',
   summary: 'mounds between two sheets, cut square',
-  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 25, maxMm: 120 }],
+  dimensions: [{ key: 'sizeMm', label: 'Blank', minMm: 15, maxMm: 250 }],
   cutting: 'Cut square between the mounds and press every edge thin.',
   areaFormula: '2 layers × side²',
   lipFormula: 'side ÷ 2 − radius of the settled mound − flutes',
@@ -121,9 +120,8 @@ export const ravioliRound = twoLayers({
   name: 'Round ravioli',
   shortName: 'Round',
   summary: 'mounds between two sheets, cut round',
-  dimensions: [{ key: 'sizeMm', label: 'Disc', minMm: 30, maxMm: 130 }],
-  finishes: ['cutter', 'fork', 'pinch'],
-  cutting: 'Gather each mound with a dull ring, then cut with press, then twist.',
+  dimensions: [{ key: 'sizeMm', label: 'Disc', minMm: 18, maxMm: 250 }],
+  cutting: 'Cut round each mound with press, then twist, and press the edge thin.',
   areaFormula: '2 layers × π × (disc ÷ 2)²',
   lipFormula: 'disc ÷ 2 − radius of the settled mound − flutes',
   outline: ({ sizeMm }) => circle([0, 0], sizeMm / 2),
@@ -139,8 +137,8 @@ export const ravioliRectangle = twoLayers({
   shortName: 'Rectangle',
   summary: 'mounds between two sheets, cut to rectangles',
   dimensions: [
-    { key: 'sizeMm', label: 'Long side', minMm: 30, maxMm: 140 },
-    { key: 'acrossMm', label: 'Short side', minMm: 25, maxMm: 120 },
+    { key: 'sizeMm', label: 'Long side', minMm: 18, maxMm: 300 },
+    { key: 'acrossMm', label: 'Short side', minMm: 15, maxMm: 250 },
   ],
   cutting: 'Cut to rectangles between the mounds and press every edge thin.',
   areaFormula: '2 layers × long side × short side',
@@ -162,7 +160,7 @@ export const ravioliTriangle = twoLayers({
   name: 'Triangular ravioli',
   shortName: 'Triangle',
   summary: 'mounds between two sheets, cut to triangles',
-  dimensions: [{ key: 'sizeMm', label: 'Side', minMm: 40, maxMm: 150 }],
+  dimensions: [{ key: 'sizeMm', label: 'Side', minMm: 25, maxMm: 300 }],
   cutting: 'Cut along the slants first, then across: point up and point down in turn.',
   areaFormula: '2 layers × √3 ÷ 4 × side²',
   lipFormula: 'side ÷ (2 √3) − radius of the settled mound − flutes',
@@ -198,8 +196,7 @@ export const stampedRound = twoLayers({
   name: 'Stamped round',
   shortName: 'Stamped',
   summary: 'mounds between two sheets, stamped with a crown edge',
-  dimensions: [{ key: 'sizeMm', label: 'Stamp', minMm: 35, maxMm: 130 }],
-  finishes: ['cutter', 'press'],
+  dimensions: [{ key: 'sizeMm', label: 'Stamp', minMm: 20, maxMm: 250 }],
   usesEdge: false,
   cutting: 'Set the stamp round each mound, press hard, then twist: it seals and cuts in one.',
   areaFormula: '2 layers × π × (stamp ÷ 2)²',

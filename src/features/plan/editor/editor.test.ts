@@ -159,7 +159,7 @@ describe('planEditor', () => {
     const { setDose, editor, dose } = await open();
     setDose(-4);
     expect(editor.getSnapshot().refused).toMatch(
-      /shape\.doseG: Dose must be a number from 0\.2 to 60 g/,
+      /shape\.doseG: Dose must be a number from 0\.1 to 300 g/,
     );
     expect(dose()).toBe(start.shape.doseG);
     setDose(9);
@@ -169,7 +169,7 @@ describe('planEditor', () => {
   it('gives a field the reason why its value was not taken, and says it nowhere else', async () => {
     const { editor, dose } = await open();
     expect(editor.tryEdit((plan) => dosed(plan, 900))).toMatch(
-      /Dose must be a number from 0\.2 to 60 g/,
+      /Dose must be a number from 0\.1 to 300 g/,
     );
     expect(editor.getSnapshot().refused).toBeNull();
     expect(dose()).toBe(start.shape.doseG);

@@ -1,9 +1,9 @@
 'use client';
 
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { READY } from '@/workers/ready';
-import type { OnProgress, SearchWorker } from '@/workers/search.worker';
+import type { ModelWorker, OnProgress } from '@/workers/model.worker';
+import { modelClient } from './modelClient';
 
 export type SearchState<T> =
   | { readonly at: 'idle' }
@@ -11,62 +11,50 @@ export type SearchState<T> =
   | { readonly at: 'failed'; readonly why: string }
   | { readonly at: 'done'; readonly result: T };
 
-/** Resolves when a worker says that it listens. */
-const listening = (worker: Worker): Promise<void> =>
-  new Promise((resolve) => {
-    const hear = ({ data }: MessageEvent) => {
-      if (data !== READY) return;
-      worker.removeEventListener('message', hear);
-      resolve();
-    };
-    worker.addEventListener('message', hear);
-  });
-
 /**
- * A heavy search in a worker of its own, with progress and cancel. A new search, or leaving, ends the
- * one under way.
+ * A heavy question to the page's worker, with progress and cancel. The newest question wins: what an
+ * older one still answers is not listened to.
  */
 export function useSearch<T>() {
   const [state, setState] = useState<SearchState<T>>({ at: 'idle' });
-  const worker = useRef<Worker | null>(null);
-  const stop = useCallback(() => {
-    worker.current?.terminate();
-    worker.current = null;
-  }, []);
-  useEffect(() => stop, [stop]);
+  const newest = useRef(0);
+  useEffect(
+    () => () => {
+      newest.current += 1;
+    },
+    [],
+  );
 
   const start = useCallback(
-    (ask: (search: Remote<SearchWorker>, onProgress: OnProgress) => Promise<T>) => {
-      stop();
-      const own = new Worker(new URL('../../../workers/search.worker.ts', import.meta.url), {
-        type: 'module',
-      });
-      worker.current = own;
-      setState({ at: 'running', done: 0, of: 1 });
-      const mine = (next: SearchState<T>) => worker.current === own && setState(next);
-      own.onerror = () => mine({ at: 'failed', why: 'The search could not be fetched' });
-      // Progress comes by another way than the result, and may come after it.
+    (ask: (model: Remote<ModelWorker>, onProgress: OnProgress) => Promise<T>) => {
+      newest.current += 1;
+      const own = newest.current;
       let over = false;
+      const mine = (next: SearchState<T>) => {
+        if (newest.current === own) setState(next);
+      };
+      setState({ at: 'running', done: 0, of: 1 });
+      // Progress comes by another way than the result, and may come after it.
       const onProgress = proxy<OnProgress>((done, of) => {
         if (!over) mine({ at: 'running', done, of });
       });
-      listening(own)
-        .then(() => ask(wrap<SearchWorker>(own), onProgress))
+      modelClient()
+        // One that was overtaken while the worker was fetched is not asked at all.
+        .then((model) => (newest.current === own ? ask(model, onProgress) : null))
         .then((result) => {
           over = true;
-          mine({ at: 'done', result });
+          if (result !== null) mine({ at: 'done', result });
         })
         .catch((error: unknown) => {
           over = true;
           mine({ at: 'failed', why: error instanceof Error ? error.message : String(error) });
-        })
-        .finally(() => own.terminate());
+        });
     },
-    [stop],
+    [],
   );
   const cancel = useCallback(() => {
-    stop();
+    newest.current += 1;
     setState({ at: 'idle' });
-  }, [stop]);
+  }, []);
   return { state, start, cancel };
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { partWorking, type WeighedLine } from '@/core/plan/workings/parts';
+import { partWorking, type WeighedLine } from '@/core/plan/workings/weighed';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';

@@ -1,5 +1,6 @@
 'use client';
 
+import { spareWords } from '../marginWords';
 import { useState } from 'react';
 import { rowsUsed } from '@/core/composition/pantry';
 import { withHeatOption, type HeatOption } from '@/core/plan/questions/deadHeats';
@@ -121,7 +122,7 @@ function HeatTable({
                 </td>
                 <td className="pr-3 whitespace-nowrap">
                   <span className="inline-flex items-center gap-1">
-                    <StateMark state={state} /> {option.lipMargin.toFixed(2)}
+                    <StateMark state={state} /> {spareWords('lip', option.lipMargin)}
                   </span>
                 </td>
                 <td className="sticky right-0 bg-board py-1 pl-2 text-right">

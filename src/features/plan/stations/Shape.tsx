@@ -52,9 +52,10 @@ export function ShapeControls() {
           at="shape.laid"
           label="Filling laid"
           options={[
-            { value: 'ball', label: 'Rolled ball' },
-            { value: 'piped', label: 'Piped' },
             { value: 'spooned', label: 'Spooned' },
+            { value: 'piped', label: 'Piped' },
+            { value: 'ring', label: 'Gathered with a ring' },
+            { value: 'ball', label: 'Rolled ball' },
           ]}
         />
       )}

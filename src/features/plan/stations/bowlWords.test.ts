@@ -1,6 +1,6 @@
 import { startingPantry } from '@/core/composition/pantry';
 import { FEELS } from '@/core/dough/feel';
-import type { DryingStep } from '@/core/plan/questions/fillingRemedies';
+import type { DryingStep } from '@/core/risk/drying';
 import { figureText } from '@/core/units/format';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import type { WriteFigure } from '../words';

@@ -1,6 +1,6 @@
 import type { Pantry } from '@/core/composition/pantry';
 import type { CorrectionKind, Feel } from '@/core/dough/feel';
-import type { DryingStep } from '@/core/plan/questions/fillingRemedies';
+import type { DryingStep } from '@/core/risk/drying';
 import type { WriteFigure } from '../words';
 
 export const FEEL_NAMES: Record<Feel, string> = {

@@ -1,4 +1,4 @@
-import type { Rolling } from '@/core/batch/sheetRun';
+import type { Rolling } from '@/core/batch/rolled';
 import type { TrimUse } from '@/core/batch/trimUse';
 import type { Place } from '@/core/layout/places';
 import type { WriteFigure } from '../words';

@@ -40,6 +40,7 @@ export default async function Page({ params, searchParams }: Props) {
           savedAt: updatedAt,
           pieces,
           margin: weakestLink.margin,
+          weakest: weakestLink.name,
           state: weakestLink.state,
           logged: log.filter((entry) => entry.revision === number).length,
         };

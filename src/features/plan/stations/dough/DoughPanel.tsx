@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, type ComponentType } from 'react';
+import type { DoughFeel } from '@/core/dough/targetHydration';
 import { Figure } from '@/ui/figure/Figure';
 import { later } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
@@ -56,36 +57,29 @@ function Hydration() {
   const { result } = useEditor();
   const { text } = useUnits();
   const { dough: d, working } = result;
-  const off = d.hydration - d.target;
-  const inBand = d.hydration >= d.low && d.hydration <= d.high;
-  const verdict = inBand
-    ? 'in its band'
-    : off < 0
-      ? `dry: add ${text(d.addWaterG, 'g')} water`
-      : `wet: add ${text(d.addFlourG, 'g')} flour`;
+  const [from, to] = d.now.asItShouldBe;
   return (
     <div>
       <BandScale
         working={working.hydration}
-        says={verdict}
+        says={DOUGH_FEELS[d.feel].name}
         unit="share"
         zones={[
-          { from: d.target - 0.1, to: d.low, name: 'dry', fill: 'transparent' },
-          {
-            from: d.low,
-            to: d.high,
-            name: `${text(d.low, 'share')} to ${text(d.high, 'share')}`,
-            fill: 'var(--band)',
-          },
-          { from: d.high, to: d.target + 0.1, name: 'wet', fill: 'transparent' },
+          { from: d.low - 0.04, to: d.low, name: 'dry', fill: 'transparent' },
+          { from: d.low, to: from, name: 'stiff', fill: 'var(--band-soft)' },
+          { from, to, name: 'as it should be', fill: 'var(--band)' },
+          { from: to, to: d.high, name: 'soft', fill: 'var(--band-soft)' },
+          { from: d.high, to: d.high + 0.04, name: 'wet', fill: 'transparent' },
         ]}
       />
       <p>
-        Target{' '}
-        <b>
-          <Figure working={working.hydrationTarget}>{text(d.target, 'share')}</Figure>
-        </b>
-        , an estimate. Exactly on it:{' '}
+        {DOUGH_FEELS[d.feel].says} <MendDough />
+      </p>
+      <p className="mt-1">
+        As it should be from <b>{text(from, 'share')}</b> to <b>{text(to, 'share')}</b>, workable
+        from {text(d.low, 'share')} to {text(d.high, 'share')}; target{' '}
+        <Figure working={working.hydrationTarget}>{text(d.target, 'share')}</Figure>, an estimate.
+        Exactly on it:{' '}
         <Figure working={working.addWater}>{correction(d.addWaterG, 'water', text)}</Figure>, or{' '}
         <Figure working={working.addFlour}>{correction(d.addFlourG, 'flour', text)}</Figure>.
       </p>
@@ -105,6 +99,38 @@ function Hydration() {
         <Figure working={working.readiness}>{text(d.ready.readiness, 'share')}</Figure>
       </p>
     </div>
+  );
+}
+
+/** What a dough that is stiff or soft, dry or wet wants: schools within the band, mending only outside it. */
+const DOUGH_FEELS: Readonly<Record<DoughFeel, { name: string; says: string }>> = {
+  dry: { name: 'dry', says: 'It will crack at the fold.' },
+  stiff: {
+    name: 'stiff',
+    says: 'One school rolls it so: rest it longer, be patient, and it needs no dust.',
+  },
+  'as it should be': { name: 'as it should be', says: 'It will roll without dust or drops.' },
+  soft: {
+    name: 'soft',
+    says: 'One school rolls it so: dust the bench lightly and keep a light hand.',
+  },
+  wet: { name: 'wet', says: 'It will stick to the hand and the roller.' },
+};
+
+/** What leads it back to the nearest edge of “as it should be”; only outside the band. */
+function MendDough() {
+  const { result } = useEditor();
+  const { text } = useUnits();
+  const { feel, mend, pinches } = result.dough;
+  if (feel === 'dry') {
+    return <b>Work in {text(mend.waterG, 'g')} of water, by wet hands, a little at a time.</b>;
+  }
+  if (feel !== 'wet') return null;
+  return (
+    <b>
+      Knead in flour by pinches until it no longer sticks: about {text(pinches.totalG, 'g')},{' '}
+      {pinches.count} {pinches.count === 1 ? 'pinch' : 'pinches'} of {text(pinches.eachG, 'g')}.
+    </b>
   );
 }
 

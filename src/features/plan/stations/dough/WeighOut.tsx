@@ -12,7 +12,9 @@ export function WeighOut() {
   const { plan, result, edit } = useEditor();
   const { text } = useUnits();
   const { dough: d, working } = result;
-  const { rh, roundUp } = plan.dough;
+  const { rh } = plan.dough;
+  // Left to itself, a small batch is made up.
+  const roundUp = plan.dough.roundUp ?? result.layout.madeUpG > 0.5;
   const counts = plan.dough.parts.some(({ id }) => id === EGG_WHOLE || id === EGG_YOLK);
   const made = plan.batch.wayIn === 'portions' || plan.batch.wayIn === 'filling';
   return (

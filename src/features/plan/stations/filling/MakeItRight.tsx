@@ -3,12 +3,7 @@
 import { useState } from 'react';
 import { panDryingTime } from '@/core/filling/panDrying';
 import { freeWaterGrade } from '@/core/filling/freeWaterGrade';
-import {
-  applyDrying,
-  combineDrying,
-  dryingRemedies,
-  type DryingRemedy,
-} from '@/core/plan/questions/fillingRemedies';
+import { applyDrying, combineDrying, dryingRemedies, type DryingRemedy } from '@/core/risk/drying';
 import type { FillingRecipe } from '@/core/plan/document/recipe';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { StateMark } from '@/ui/figure/StateMark';

@@ -12,7 +12,7 @@ export function FoldingPanel() {
   const { plan, result } = useEditor();
   const family = familyOf(plan.shape.family);
   const steps = useMemo(
-    () => foldSteps(family, plan.shape, result.shape.mound),
+    () => foldSteps(family, plan.shape, result.shape.mound, plan.shape.laid),
     [family, plan.shape, result.shape.mound],
   );
   const scale = foldScale(steps);

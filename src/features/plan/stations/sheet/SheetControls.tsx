@@ -116,6 +116,15 @@ export function SheetControls() {
           { value: 'fast', label: 'Fast' },
         ]}
       />
+      <PlanChoice
+        at="sheet.long"
+        label="A sheet longer than the bench"
+        columns={2}
+        options={[
+          { value: 'bench', label: 'Cut to the bench' },
+          { value: 'folds', label: 'In loose floured folds' },
+        ]}
+      />
       <div className="grid grid-cols-2 items-end gap-3">
         <PlanField at="sheet.widthMm" />
         <PlanField at="sheet.benchMm" />

@@ -1,12 +1,12 @@
-import type { Rules } from '../../basis/rules';
-import type { Basis } from '../../basis/basis';
-import type { Composition } from '../../composition/compose';
-import type { Ingredient, Preparation } from '../../composition/ingredient';
-import { findIngredient, preparationsFor, type Pantry } from '../../composition/pantry';
-import { BINDERS, type BinderKind } from '../../filling/binders';
-import { waterToCookOff } from '../../filling/panDrying';
-import { composeFilling, type FillingRecipe } from '../document/recipe';
-import { stiffnessOf } from '../model/filling';
+import type { Rules } from '../basis/rules';
+import type { Basis } from '../basis/basis';
+import type { Composition } from '../composition/compose';
+import type { Ingredient, Preparation } from '../composition/ingredient';
+import { findIngredient, preparationsFor, type Pantry } from '../composition/pantry';
+import { BINDERS, type BinderKind } from '../filling/binders';
+import { waterToCookOff } from '../filling/panDrying';
+import { composeFilling, type FillingRecipe } from '../plan/document/recipe';
+import { stiffnessOf } from '../plan/model/filling';
 
 /** One thing to do to a wet filling. Amounts are of the recipe as written. */
 export type DryingStep =
@@ -74,7 +74,7 @@ export function dryingRemedies(
   if (now.freeWaterShare <= target + CLOSE) return [];
   const steps: { key: string; step: DryingStep }[] = [
     ...binderSteps(filling, now, target, pantry, rules),
-    cookOffStep(now, target),
+    ...(holdsRawEgg(filling, pantry) ? [] : [cookOffStep(now, target)]),
     ...drainSteps(filling, now, target, pantry),
     ...preparationSteps(filling, pantry),
     ...(filling.texture === 'coarse'
@@ -107,6 +107,13 @@ export function dryingRemedies(
           : a.freeWaterShare - b.freeWaterShare),
     );
 }
+
+/** Raw egg scrambles in a pan: nothing that holds it is dried by heat. */
+const holdsRawEgg = ({ parts }: FillingRecipe, pantry: Pantry): boolean =>
+  parts.some(
+    ({ id, preparation }) =>
+      findIngredient(pantry, id).group === 'egg' && !pantry.preparations.get(preparation)?.hot,
+  );
 
 /** The filling with one step done. What was measured before a texture or a part changed is dropped where it no longer holds. */
 export function applyDrying(filling: FillingRecipe, step: DryingStep): FillingRecipe {
@@ -265,6 +272,7 @@ function preparationSteps(
   return filling.parts.flatMap((part, index) =>
     preparationsFor(pantry, part.id)
       .filter(({ id }) => id !== part.preparation && id !== 'raw')
+      .filter(({ hot }) => !hot || findIngredient(pantry, part.id).group !== 'egg')
       .map(({ id }) => ({
         key: `prepare:${index}:${id}`,
         step: {

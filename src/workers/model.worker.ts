@@ -9,7 +9,8 @@ import { READY } from './ready';
 /** Told how far a search is: done, of how many. */
 export type OnProgress = (done: number, of: number) => void;
 
-const search = {
+/** What is too heavy to be asked on the page. A further question is one more function. */
+const questions = {
   deadHeats(
     plan: Plan,
     rows: PantryRows,
@@ -37,8 +38,8 @@ function nowAndThen(tell: OnProgress): OnProgress {
   };
 }
 
-export type SearchWorker = typeof search;
+export type ModelWorker = typeof questions;
 
-expose(search);
+expose(questions);
 // What is asked before this listens would be lost: the page waits for it.
 postMessage(READY);
