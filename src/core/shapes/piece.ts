@@ -100,5 +100,6 @@ export function doseBand(
 ): readonly [number, number] | null {
   const [low] = piece.family.usualDoseG;
   const most = largestDose(piece, { margin, maxG: mostG }, rules);
-  return most >= low ? [low, most] : null;
+  // A blank smaller than usual carries less than usual.
+  return most > 0 ? [Math.min(low, most / 2), most] : null;
 }
