@@ -9,8 +9,8 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 7_000 },
   workers: 2,
-  // A slow machine may not have woken the page yet; what fails twice fails.
-  retries: 1,
+  // A test that passes at the second try is a defect found.
+  retries: 0,
   fullyParallel: true,
   forbidOnly: true,
   outputDir: '.cache/e2e-results',

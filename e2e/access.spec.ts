@@ -67,7 +67,7 @@ test.describe('opened over a page', () => {
     [
       'working',
       (page) =>
-        page.getByRole('region', { name: 'Tally' }).getByRole('button', { name: /1910/ }).click(),
+        page.getByRole('region', { name: 'Tally' }).getByRole('button', { name: /1950/ }).click(),
     ],
     ['commands', (page) => pressUntil(page, 'Control+k', page.getByRole('dialog'))],
     ['keys', (page) => pressUntil(page, '?', page.getByRole('dialog'))],

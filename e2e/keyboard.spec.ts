@@ -30,20 +30,20 @@ test('a plan is made, changed and printed without a mouse', async ({ page }) => 
   const dose = page.getByRole('slider', { name: 'Dose' });
   await dose.focus();
   await page.keyboard.press('ArrowRight');
-  await expect(dose).toHaveAttribute('aria-valuenow', '8.5');
+  await expect(dose).toHaveAttribute('aria-valuenow', '10.5');
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(dose).toHaveAttribute('aria-valuenow', '8.55');
+  await expect(dose).toHaveAttribute('aria-valuenow', '10.55');
   // Two quick nudges are one step back; on a slow machine they may be two.
   await expect(async () => {
     await page.keyboard.press('Control+z');
-    await expect(dose).toHaveAttribute('aria-valuenow', '8', { timeout: 1000 });
+    await expect(dose).toHaveAttribute('aria-valuenow', '10', { timeout: 1000 });
   }).toPass();
   await expect(async () => {
     await page.keyboard.press('Control+Shift+z');
-    await expect(dose).toHaveAttribute('aria-valuenow', '8.55', { timeout: 1000 });
+    await expect(dose).toHaveAttribute('aria-valuenow', '10.55', { timeout: 1000 });
   }).toPass();
   await saved(page);
-  expect((await stored(page, id)).shape?.doseG).toBe(8.55);
+  expect((await stored(page, id)).shape?.doseG).toBe(10.55);
 
   await page.keyboard.press('c');
   await expect(page.getByRole('article', { name: 'Bench card' })).toBeVisible();

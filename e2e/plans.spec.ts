@@ -103,7 +103,7 @@ test('the route refuses what is no plan and harms nothing', async ({ page }) => 
   const bad = await put({ plan, baseEdition: 1, sitting: 's' });
   expect(bad.status()).toBe(400);
   expect(await bad.json()).toEqual({
-    error: 'shape.doseG: Dose must be a number from 0.2 to 60 g',
+    error: 'shape.doseG: Dose must be a number from 0.1 to 300 g',
     path: 'shape.doseG',
   });
   expect((await put({ plan: before, sitting: 's' })).status()).toBe(400);

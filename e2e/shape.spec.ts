@@ -6,7 +6,7 @@ test('another shape brings its own measures, pattern and folding, and undo takes
   const id = await newPlan(page, 'Shape test');
   await page.goto(`/plans/${id}?at=shape`);
   await choose(page, 'Half-moon');
-  await expect(page.getByRole('slider', { name: 'Disc' })).toHaveAttribute('aria-valuenow', '74');
+  await expect(page.getByRole('slider', { name: 'Disc' })).toHaveAttribute('aria-valuenow', '80');
   const sheet = page.getByRole('region', { name: 'One sheet' });
   await expect(sheet).toContainText('one layer, each blank folded by itself');
   await openTab(page, 'Folding');
@@ -99,7 +99,7 @@ test('the kitchen’s cutters say which of them suit the dose', async ({ page })
   await openTab(page, 'Tools');
   const tools = page.getByRole('region', { name: 'Tools' });
   await expect(tools.getByRole('listitem').filter({ hasText: '45 cutter' })).toContainText(
-    /fails\s*2\.\d+ mm lip of 6\.7 mm/,
+    /fails\s*4\.\d+ mm lip of 4\.8 mm/,
   );
   await tools
     .getByRole('listitem')

@@ -18,7 +18,7 @@ test('the ladder says portions, passes, where to cut and where to stop', async (
 });
 
 test('a sheet that dries before it is filled is told, and mended in one tap', async ({ page }) => {
-  const id = await newPlan(page, 'Open time test', { sheet: { secondsPerPiece: 60 } });
+  const id = await newPlan(page, 'Open time test', { sheet: { secondsPerPiece: 75 } });
   await page.goto(`/plans/${id}?at=sheet`);
   await expect(page.getByRole('region', { name: 'Tally' })).toContainText(/Sheet dries in/);
   await openTab(page, 'Fill in time');

@@ -12,7 +12,7 @@ import { layingOf } from '../src/core/layout/laying';
 import { placesOf } from '../src/core/layout/places';
 import { compareShapes } from '../src/core/plan/questions/compareShapes';
 import { typedPiece } from '../src/core/plan/model/piece';
-import { deadHeats } from '../src/core/plan/questions/deadHeats';
+import { searchHeats } from '../src/core/plan/questions/heatSearch';
 import { evaluatePlan } from '../src/core/plan/evaluatePlan';
 import { ladderOf } from '../src/core/plan/model/ladder';
 import { modelOf } from '../src/core/plan/model/model';
@@ -155,7 +155,7 @@ async function layouts() {
   const sizesMm = Array.from({ length: 60 }, (_, i) => 35 + i);
   await time(SEARCH_BANDS_MS, {
     'dead heat over all bands, 60 sizes by 5 thicknesses': () =>
-      void deadHeats(dead, startingBasis, {
+      void searchHeats(dead, startingBasis, {
         sizesMm,
         thicknessesMm: [0.6, 0.7, 0.8, 0.9, 1.0],
       }),

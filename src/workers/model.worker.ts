@@ -2,7 +2,7 @@ import { basisWith } from '../core/basis/basis';
 import { expose } from 'comlink';
 import { pantryWith, type PantryRows } from '../core/composition/pantry';
 import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
-import { deadHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/deadHeats';
+import { searchHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/heatSearch';
 import type { Plan } from '../core/plan/document/schema';
 import { READY } from './ready';
 
@@ -11,13 +11,13 @@ export type OnProgress = (done: number, of: number) => void;
 
 /** What is too heavy to be asked on the page. A further question is one more function. */
 const questions = {
-  deadHeats(
+  searchHeats(
     plan: Plan,
     rows: PantryRows,
     bands: Omit<HeatSearch, 'onProgress'>,
     onProgress: OnProgress,
   ): HeatOption[] {
-    return deadHeats(plan, basisWith(pantryWith(rows)), {
+    return searchHeats(plan, basisWith(pantryWith(rows)), {
       ...bands,
       onProgress: nowAndThen(onProgress),
     });

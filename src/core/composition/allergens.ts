@@ -12,3 +12,21 @@ export function allergensOf(ids: readonly string[], pantry: Pantry): string[] {
   }
   return [...found].sort();
 }
+
+/** The allergens that are declared, by the names the pantry uses. */
+export const ALLERGENS = [
+  'gluten',
+  'egg',
+  'milk',
+  'fish',
+  'crustaceans',
+  'molluscs',
+  'tree nuts',
+  'peanuts',
+  'soya',
+  'sesame',
+  'celery',
+  'mustard',
+  'lupin',
+  'sulphites',
+] as const;

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
-import { ALLERGENS } from './allergenList';
+import { ALLERGENS } from './allergens';
 import { DIETS } from './diet';
 import { INGREDIENT_GROUPS, type Ingredient, type Preparation } from './ingredient';
 

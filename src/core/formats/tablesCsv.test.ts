@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { ALLERGENS } from '../composition/allergenList';
+import { ALLERGENS } from '../composition/allergens';
 import { INGREDIENT_GROUPS, type Ingredient } from '../composition/ingredient';
 import ingredients from '../composition/tables/ingredients.json';
 import preparations from '../composition/tables/preparations.json';

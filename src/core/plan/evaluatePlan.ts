@@ -2,7 +2,7 @@ import { startingBasis, type Basis } from '../basis/basis';
 import { marginsOf, type Margins } from '../risk/margins';
 import { remediesOf } from '../risk/remedies';
 import type { Quoted } from '../risk/remedy';
-import { weakestLink, type WeakestLink } from '../risk/weakestLink';
+import { weakestLink, type WeakestLink } from '../risk/margins';
 import { lazily } from '../working/lazy';
 import type { Plan } from './document/schema';
 import { figuresOf, type PlanFigures } from './model/figures';

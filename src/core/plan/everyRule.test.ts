@@ -116,7 +116,12 @@ const plans: readonly Plan[] = [
 /** Everything that the product says of these plans, by a set of rules: one answer after another. */
 const ASKED: readonly ((rules: Rules) => unknown)[] = [
   ...plans.map((plan) => (rules: Rules) => {
-    const { shape, weakestLink, working, ...rest } = evaluatePlan(plan, {
+    const {
+      shape,
+      weakestLink,
+      working: _working,
+      ...rest
+    } = evaluatePlan(plan, {
       ...startingBasis,
       rules,
     });
@@ -130,7 +135,7 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),
     ),
-  (rules) => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
+  () => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
   (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
 ];
 

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { startingBasis } from '../basis/basis';
 import { FAMILY_IDS } from '../shapes/families';
 import { compareShapes } from './questions/compareShapes';
-import { deadHeats } from './questions/deadHeats';
+import { searchHeats } from './questions/heatSearch';
 import { evaluatePlan } from './evaluatePlan';
 import { parsePlan } from './document/parsePlan';
 import type { Plan } from './document/schema';
@@ -61,7 +61,7 @@ describe('the whole result of every starting and demo plan', () => {
       batch: { ...plan.batch, wayIn: 'both' as const, doughInHandG: 480, fillingInHandG: 900 },
     };
     expect({
-      heats: digest(deadHeats(both, startingBasis)),
+      heats: digest(searchHeats(both, startingBasis)),
       shapes: digest(compareShapes(plan, startingBasis)),
     }).toMatchSnapshot();
   });

@@ -1,4 +1,5 @@
 import type { PlanModel } from '../plan/model/model';
+import { stateOfMargin, type State } from '../basis/state';
 
 /** What a link can bear, and what it is asked to. */
 export interface Balance {
@@ -78,3 +79,24 @@ export const marginsOf = (model: PlanModel): Margins =>
       return [margin.id, balance === 'pending' ? null : balance.capacity / balance.demand];
     }),
   ) as unknown as Margins;
+
+/** The lowest margin of a piece. */
+export interface WeakestLink {
+  readonly name: MarginId;
+  readonly margin: number;
+  readonly state: State;
+}
+
+/**
+ * Where a piece would fail first: the link whose capacity is lowest to its demand.
+ * @example weakestLink(model) // { name: 'lip', margin: 1.11, state: 'edge' }
+ */
+export function weakestLink(model: PlanModel): WeakestLink {
+  const margins = marginsOf(model);
+  let weakest: { name: MarginId; margin: number } = { name: 'lip', margin: Infinity };
+  for (const { id, link } of MARGINS) {
+    const margin = margins[id];
+    if (link && margin !== null && margin < weakest.margin) weakest = { name: id, margin };
+  }
+  return { ...weakest, state: stateOfMargin(weakest.margin, model.basis.rules) };
+}

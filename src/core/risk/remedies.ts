@@ -8,7 +8,7 @@ import { laid } from './remedies/laid';
 import { size } from './remedies/size';
 import { thickness } from './remedies/thickness';
 import type { Change, ChangeKind, Quoted, Remedy } from './remedy';
-import { weakestLink } from './weakestLink';
+import { weakestLink } from './margins';
 
 /** Every remedy there is. A further one is one more entry. */
 const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = {

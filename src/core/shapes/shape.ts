@@ -51,8 +51,11 @@ export type Edge = 'plain' | 'fluted';
 export interface DimensionField {
   readonly key: 'sizeMm' | 'pitchMm' | 'acrossMm' | 'pocketMm' | 'depthMm';
   readonly label: string;
+  /** What is impossible below and above. */
   readonly minMm: number;
   readonly maxMm: number;
+  /** The smallest that is usual: where a ruler begins. */
+  readonly usualMm: number;
 }
 
 /**

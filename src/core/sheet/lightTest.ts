@@ -42,3 +42,13 @@ export function lightTest(
   const says = tooThick ? 'thinner' : tooThin ? 'thicker' : 'agrees';
   return { what, label, mm, beforeMm, agrees: says === 'agrees', says };
 }
+
+/**
+ * The light test: what shows through a sheet of this thickness. Rule.
+ * @example seenThrough(0.8) // 'a hand shows through'
+ */
+export function seenThrough(thicknessMm: number, rules: Rules = startingRules): string {
+  if (thicknessMm <= rules['sheet.light.print'].value) return 'print reads through';
+  if (thicknessMm <= rules['sheet.light.hand'].value) return 'a hand shows through';
+  return 'no hand shows through yet';
+}

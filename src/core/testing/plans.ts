@@ -2,6 +2,7 @@ import { parsePlan } from '../plan/document/parsePlan';
 import type { Plan } from '../plan/document/schema';
 import { startingPlans } from '../plan/starting/startingPlans';
 import type { FamilyId } from '../shapes/families';
+import { PlanError } from '../plan/document/planError';
 
 /** For tests: a starting plan with some sections changed, read again as a whole. */
 export function planWith(
@@ -15,4 +16,15 @@ export function planWith(
       typeof before === 'object' && typeof change === 'object' ? { ...before, ...change } : change;
   }
   return parsePlan(JSON.parse(JSON.stringify(document)));
+}
+
+/** For tests: why a document is no plan. @throws Error when it is one */
+export function refusalOf(document: unknown): PlanError {
+  try {
+    parsePlan(document);
+  } catch (error) {
+    if (error instanceof PlanError) return error;
+    throw error;
+  }
+  throw new Error('was taken');
 }

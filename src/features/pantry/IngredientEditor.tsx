@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { ALLERGENS } from '@/core/composition/allergenList';
+import { ALLERGENS } from '@/core/composition/allergens';
 import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';

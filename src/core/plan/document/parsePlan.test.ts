@@ -1,4 +1,4 @@
-import { refusalOf } from '../../testing/refusal';
+import { refusalOf } from '../../testing/plans';
 import { parsePlan } from './parsePlan';
 import { upgradeDocument } from './upgrade';
 import { PlanError } from './planError';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { planWith } from '../../testing/plans';
-import { refusalOf } from '../../testing/refusal';
+import { refusalOf } from '../../testing/plans';
 import { readAt, writeAt } from './patch';
 import { comparePlans } from './comparePlans';
 import { parsePlan } from './parsePlan';

@@ -18,7 +18,7 @@ import type { DustEffect } from '../../sheet/dust';
 import type { FillTime } from '../../sheet/fillTime';
 import { LAST_REPEATS } from '../../sheet/passes';
 import { rolledQuality, type RolledQuality } from '../../sheet/reroll';
-import { seenThrough } from '../../sheet/seenThrough';
+import { seenThrough } from '../../sheet/lightTest';
 import { lazily } from '../../working/lazy';
 import type { Plan } from '../document/schema';
 import { contentsOf, type PlanContents } from './contents';

@@ -6,11 +6,11 @@ import { genericRollers } from '../../sheet/genericRollers';
 import { sheetsOf } from '../../sheet/setting';
 import { planWith } from '../../testing/plans';
 import { changeFamily } from '../questions/changeFamily';
-import { deadHeats, withHeatOption } from '../questions/deadHeats';
+import { searchHeats, withHeatOption } from '../questions/heatSearch';
 import { evaluatePlan } from '../evaluatePlan';
 import { sizesOf, thicknessesOf } from './heatBands';
 import { inKitchen } from '../questions/inKitchen';
-import { onRoller } from '../questions/onRoller';
+import { onRoller } from '../questions/inKitchen';
 import { parsePlan } from '../document/parsePlan';
 import { applyChange } from '../../risk/remedies';
 import { springBackOf, workOf } from './rolling';
@@ -70,7 +70,7 @@ describe('thicknesses that are offered are what the dial leaves', () => {
       ...unrested,
       batch: { ...unrested.batch, wayIn: 'both', doughInHandG: 640, fillingInHandG: 820 },
     });
-    const options = deadHeats(both, startingBasis).filter(
+    const options = searchHeats(both, startingBasis).filter(
       ({ thicknessMm }) => thicknessMm !== both.sheet.thicknessMm,
     );
     expect(options.length).toBeGreaterThan(0);

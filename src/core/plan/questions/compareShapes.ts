@@ -5,7 +5,7 @@ import { benchTime } from '../model/benchTime';
 import { changeFamily } from './changeFamily';
 import { modelOf } from '../model/model';
 import { marginsOf } from '../../risk/margins';
-import { weakestLink } from '../../risk/weakestLink';
+import { weakestLink } from '../../risk/margins';
 import type { Plan } from '../document/schema';
 import type { State } from '../../basis/state';
 

@@ -1,8 +1,9 @@
 import { startingBasis, type Basis } from '../../basis/basis';
 import type { Kitchen } from '../../kitchen/kitchen';
-import { onRoller } from './onRoller';
 import { springBackOf } from '../model/rolling';
 import type { Plan } from '../document/schema';
+import type { Roller } from '../../sheet/roller';
+import { toSetting } from '../../sheet/setting';
 
 /** A plan made with a kitchen's own: its first roller and what that leaves, its eggs, its air. */
 export function inKitchen(
@@ -17,4 +18,25 @@ export function inKitchen(
     sheet: { ...plan.sheet, benchMm: Math.min(plan.sheet.benchMm, benchMm), rh },
   };
   return roller ? onRoller(here, roller, springBackOf(here, basis)) : here;
+}
+
+/** A step this near the thickness wanted, mm, is what was meant by it. */
+const MEANT_MM = 0.11;
+
+/**
+ * The plan rolled on a roller: the sheet no wider than it, the thickness moved to what its nearest
+ * step leaves where that is close.
+ * @param springBack how much thicker than the gap its sheets come out, share
+ */
+export function onRoller(plan: Plan, roller: Roller, springBack: number): Plan {
+  const { thicknessMm, widthMm } = plan.sheet;
+  return {
+    ...plan,
+    sheet: {
+      ...plan.sheet,
+      roller,
+      thicknessMm: toSetting(roller, thicknessMm, { springBack, withinMm: MEANT_MM }),
+      widthMm: Math.min(widthMm, roller.widthMm),
+    },
+  };
 }

@@ -10,3 +10,7 @@ export interface Asked {
 
 /** Figures by their ids, each made when it is asked for. */
 export type FigureList = Readonly<Record<string, (asked: Asked) => Working>>;
+
+/** Where a law comes from, as a working says it. */
+export const GEOMETRY = 'geometry';
+export const BALANCE = 'mass balance';

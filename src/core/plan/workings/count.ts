@@ -1,7 +1,7 @@
 import { piecesFromFilling } from '../../batch/batch';
 import { figure, type FigureInput } from '../../working/figure';
 import type { Asked, FigureList } from './asked';
-import { BALANCE } from './sources';
+import { BALANCE } from './asked';
 
 const inHand = (way: string): boolean => way === 'dough' || way === 'both';
 

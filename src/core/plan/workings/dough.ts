@@ -9,7 +9,7 @@ import { springBack } from '../../sheet/springBack';
 import { strengthFromHang } from '../../sheet/strengthFromHang';
 import { figure } from '../../working/figure';
 import type { FigureList } from './asked';
-import { BALANCE, GEOMETRY } from './sources';
+import { BALANCE, GEOMETRY } from './asked';
 
 /** The dough: its water, what to weigh, how it is worked and how it rolls. */
 export const doughFigures = {

@@ -4,7 +4,7 @@ import { spreadRadius } from '../../filling/spreadRadius';
 import { yieldStressFromFreeWater, yieldStressFromSpread } from '../../filling/yieldStress';
 import { figure } from '../../working/figure';
 import type { Asked, FigureList } from './asked';
-import { BALANCE, GEOMETRY } from './sources';
+import { BALANCE, GEOMETRY } from './asked';
 
 /** A share of the filling, by the ingredient table. */
 const share = (label: string, what: string, of: (asked: Asked) => number) => (asked: Asked) => {

@@ -1,6 +1,6 @@
 import { figure } from '../../working/figure';
 import type { Asked, FigureList } from './asked';
-import { BALANCE } from './sources';
+import { BALANCE } from './asked';
 
 const common = { unit: 'g', kind: 'law', source: BALANCE } as const;
 

@@ -2,7 +2,7 @@ import { FINISH_NAMES, neededLip, pressedEdge } from '../../shapes/finish';
 import { thicknessOverDome } from '../../shapes/mound';
 import { figure, type FigureInput } from '../../working/figure';
 import type { FigureList } from './asked';
-import { GEOMETRY } from './sources';
+import { GEOMETRY } from './asked';
 
 /** The piece: mound, lip, dome, edge. */
 export const shapeFigures = {

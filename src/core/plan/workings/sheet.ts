@@ -2,7 +2,7 @@ import { DOUGH_DENSITY_G_PER_ML } from '../../physics/constants';
 import { openTime } from '../../sheet/openTime';
 import { figure, type FigureInput } from '../../working/figure';
 import type { FigureList } from './asked';
-import { BALANCE, GEOMETRY } from './sources';
+import { BALANCE, GEOMETRY } from './asked';
 
 /** The sheet: its thickness, length and weight, its pattern, its time, its trim; and the pot's salt. */
 export const sheetFigures = {

@@ -1,6 +1,6 @@
 import { figure, type FigureInput } from '../../working/figure';
 import type { Working } from '../../working/working';
-import { BALANCE } from './sources';
+import { BALANCE } from './asked';
 
 /** A line to weigh out, as the figures give it. */
 export interface WeighedLine {

@@ -23,8 +23,8 @@ export const agnolottiFlat: ShapeFamily = {
   shortName: 'Flat',
   summary: 'mounds along a strip, folded over and cut flat',
   dimensions: [
-    { key: 'sizeMm', label: 'Strip', minMm: 24, maxMm: 250 },
-    { key: 'pitchMm', label: 'Cut to cut', minMm: 12, maxMm: 200 },
+    { key: 'sizeMm', label: 'Strip', minMm: 24, maxMm: 250, usualMm: 40 },
+    { key: 'pitchMm', label: 'Cut to cut', minMm: 12, maxMm: 200, usualMm: 20 },
   ],
   thicknessBandMm: [0.6, 0.8],
   usualDoseG: [1.5, 12],

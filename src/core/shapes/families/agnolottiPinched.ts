@@ -16,8 +16,8 @@ export const agnolottiPinched: ShapeFamily = {
   shortName: 'Pinched',
   summary: 'a piped log folded over and pinched into pillows',
   dimensions: [
-    { key: 'sizeMm', label: 'Strip', minMm: 20, maxMm: 200 },
-    { key: 'pitchMm', label: 'Pinch to pinch', minMm: 8, maxMm: 150 },
+    { key: 'sizeMm', label: 'Strip', minMm: 20, maxMm: 200, usualMm: 30 },
+    { key: 'pitchMm', label: 'Pinch to pinch', minMm: 8, maxMm: 150, usualMm: 12 },
   ],
   thicknessBandMm: [0.5, 0.7],
   usualDoseG: [1, 8],

@@ -14,9 +14,9 @@ export const mouldedRavioli: ShapeFamily = {
   shortName: 'Mould',
   summary: 'pressed into the pockets of a tray or plate, rolled off with a pin',
   dimensions: [
-    { key: 'sizeMm', label: 'Pocket to pocket', minMm: 15, maxMm: 200 },
-    { key: 'pocketMm', label: 'Pocket across', minMm: 8, maxMm: 190 },
-    { key: 'depthMm', label: 'Pocket depth', minMm: 1, maxMm: 80 },
+    { key: 'sizeMm', label: 'Pocket to pocket', minMm: 15, maxMm: 200, usualMm: 20 },
+    { key: 'pocketMm', label: 'Pocket across', minMm: 8, maxMm: 190, usualMm: 12 },
+    { key: 'depthMm', label: 'Pocket depth', minMm: 1, maxMm: 80, usualMm: 3 },
   ],
   // A step thicker: the dough is stretched into the pocket.
   thicknessBandMm: [0.85, 1.05],

@@ -3,7 +3,7 @@
 import { spareWords } from '../marginWords';
 import { useState } from 'react';
 import { rowsUsed } from '@/core/composition/pantry';
-import { withHeatOption, type HeatOption } from '@/core/plan/questions/deadHeats';
+import { withHeatOption, type HeatOption } from '@/core/plan/questions/heatSearch';
 import { stateOfMargin } from '@/core/basis/state';
 import { nearestSetting } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
@@ -27,7 +27,7 @@ export function DeadHeats() {
   const look = () => {
     const rows = rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry);
     const bands = ownTools ? { sizesMm: own } : {};
-    start((search, onProgress) => search.deadHeats(plan, rows, bands, onProgress));
+    start((search, onProgress) => search.searchHeats(plan, rows, bands, onProgress));
   };
 
   return (

@@ -142,8 +142,10 @@ function SizeRulers() {
   const { plan, result, kitchen, edit } = useEditor();
   const { text } = useUnits();
   const family = familyOf(plan.shape.family);
-  return family.dimensions.map(({ key, label, minMm, maxMm }) => {
+  return family.dimensions.map(({ key, label, minMm, maxMm, usualMm }) => {
     const value = result.shape[key];
+    // Smaller than usual is told too: the scale then begins where it stands.
+    const from = Math.min(usualMm, Math.floor(value));
     const isSize = key === 'sizeMm';
     const cutters = isSize ? cuttersFor(plan, kitchen.cutters) : [];
     const smallest = isSize ? result.shape.smallestSizeMm : null;
@@ -153,7 +155,7 @@ function SizeRulers() {
         label={label}
         kind="length"
         range={{ ...PLAN_FIELDS[`shape.${key}`], min: minMm, max: maxMm }}
-        view={[minMm, Math.min(maxMm, minMm + 65)]}
+        view={[from, Math.min(maxMm, from + 65)]}
         value={value}
         step={1}
         band={smallest === null ? null : [smallest, maxMm]}
@@ -164,7 +166,7 @@ function SizeRulers() {
                 at: mm,
                 label: `${text(mm, 'mm')}${i === cutters.length - 1 ? ' cutters' : ''}`,
               }))
-            : [minMm, minMm + 30, minMm + 60].map((at) => ({ at, label: text(at, 'mm') }))
+            : [from, from + 30, from + 60].map((at) => ({ at, label: text(at, 'mm') }))
         }
         snaps={cutters.map(({ mm }) => mm)}
         valueText={text(value, 'mm')}

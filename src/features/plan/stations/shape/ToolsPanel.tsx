@@ -46,16 +46,17 @@ export function ToolsPanel() {
           inUse: cutter.mm === plan.shape.sizeMm,
           plan: withCutter(plan, cutter),
         }));
-  const wheels: Tool[] = family.finishes.includes('wheel')
-    ? kitchen.cutters
-        .filter(({ form }) => form === 'wheel')
-        .map((wheel) => ({
-          name: wheel.name,
-          says: `to any size${wheel.edge === 'fluted' ? ', fluted' : ''}`,
-          inUse: isWheel(plan.shape, wheel),
-          plan: withWheel(plan, wheel),
-        }))
-    : [];
+  const wheels: Tool[] =
+    family.finishes.includes('wheel') && family.id !== 'mouldedRavioli'
+      ? kitchen.cutters
+          .filter(({ form }) => form === 'wheel')
+          .map((wheel) => ({
+            name: wheel.name,
+            says: `to any size${wheel.edge === 'fluted' ? ', fluted' : ''}`,
+            inUse: isWheel(plan.shape, wheel),
+            plan: withWheel(plan, wheel),
+          }))
+      : [];
   const fits = [...tools, ...wheels].filter((tool) => {
     const { minMm, maxMm } = family.dimensions[0] ?? { minMm: 0, maxMm: 1000 };
     return tool.plan.shape.sizeMm >= minMm && tool.plan.shape.sizeMm <= maxMm;

@@ -2,7 +2,7 @@
 
 import { startingRules } from '@/core/basis/rules';
 import { writeAt } from '@/core/plan/document/patch';
-import { onRoller } from '@/core/plan/questions/onRoller';
+import { onRoller } from '@/core/plan/questions/inKitchen';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import { DUST_KINDS, DUSTS } from '@/core/sheet/dust';

@@ -3,7 +3,7 @@ import { FAMILY_IDS } from '../../shapes/families';
 import { planWith } from '../../testing/plans';
 import { benchTime } from '../model/benchTime';
 import { compareShapes } from './compareShapes';
-import { deadHeats, withHeatOption } from './deadHeats';
+import { searchHeats, withHeatOption } from './heatSearch';
 import { evaluatePlan } from '../evaluatePlan';
 import { modelOf } from '../model/model';
 import { parsePlan } from '../document/parsePlan';
@@ -15,9 +15,9 @@ const plan = planWith({
 const sizesMm = Array.from({ length: 30 }, (_, i) => 45 + i);
 const thicknessesMm = [0.7, 0.8, 0.9];
 
-describe('deadHeats', () => {
+describe('searchHeats', () => {
   const ticks: number[] = [];
-  const options = deadHeats(plan, startingBasis, {
+  const options = searchHeats(plan, startingBasis, {
     sizesMm,
     thicknessesMm,
     most: 6,
@@ -57,7 +57,7 @@ describe('deadHeats', () => {
 
   it('finds nothing for a scrap of dough', () => {
     const scrap = planWith({ batch: { wayIn: 'both', doughInHandG: 10, fillingInHandG: 800 } });
-    expect(deadHeats(scrap, startingBasis, { sizesMm: [58], thicknessesMm: [0.8] })).toEqual([]);
+    expect(searchHeats(scrap, startingBasis, { sizesMm: [58], thicknessesMm: [0.8] })).toEqual([]);
   });
 });
 

@@ -36,7 +36,7 @@ export interface HeatSearch {
  * Searches every thickness and size for ways to use up the dough and the filling in hand, and ranks them:
  * a piece that holds with ease, least left over, least changed. Near doubles are left out.
  */
-export function deadHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): HeatOption[] {
+export function searchHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): HeatOption[] {
   const { rules } = basis;
   const typed = typedPiece(plan, basis);
   const free: Plan = {
