@@ -71,10 +71,10 @@ test('the weakest link offers remedies, and one tap makes one', async ({ page })
   await expect(verdict).toContainText('Fails');
   const wider = verdict.getByRole('button', { name: /^Wider by/ });
   // What it gives, as a cook says it.
-  await expect(wider).toContainText('a little to spare');
+  await expect(wider).toContainText('a third to spare');
   await wider.click();
   await expect(verdict).toContainText('Holds');
-  await expect(verdict).toContainText('A little to spare');
+  await expect(verdict).toContainText('A third to spare');
 });
 
 test('using both up turns the dose, and a held dose stays', async ({ page }) => {

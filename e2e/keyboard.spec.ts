@@ -13,12 +13,12 @@ test('a plan is made, changed and printed without a mouse', async ({ page }) => 
   await expect(page).toHaveURL(/\/plans\/[0-9a-f-]{36}/);
   const id = page.url().split('/').pop() ?? '';
 
-  await page.keyboard.press('1');
+  const portions = page.getByRole('textbox', { name: 'Portions' });
+  await pressUntil(page, '1', portions);
   await expect(page.getByRole('button', { name: /How many/ })).toHaveAttribute(
     'aria-current',
     'step',
   );
-  const portions = page.getByRole('textbox', { name: 'Portions' });
   await portions.focus();
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
