@@ -66,7 +66,7 @@ const BY_HAND: readonly Mutant[] = [
     '(longer > longestMm || isStop)',
     '(longer > longestMm)',
   ),
-  core('a single sheet cut', 'sheet/portions', '    sheetsEach < sheets &&\n', ''),
+  core('a single sheet cut', 'sheet/portions', 'Math.min(sheetsEach, sheets)', 'sheetsEach'),
   core('passes in spring-back', 'plan/model/rolling', 'LAST_REPEATS[plan.sheet.passes]', '2'),
   core(
     'open time from added water',
@@ -215,7 +215,8 @@ const OF_PLANS =
 function testsFor(file: string): string {
   const [, , subject = '', , name = ''] = file.split(/[/.]/);
   const own = subject === 'basis' ? name : subject;
-  const beside = { judging: 'boil|batch|basis', shape: 'shapes' }[own] ?? own;
+  const beside =
+    { judging: 'boil|batch|basis', shape: 'shapes', batch: 'batch|plan/heat' }[own] ?? own;
   return `src/core/(${beside}|${OF_PLANS})`;
 }
 

@@ -71,7 +71,10 @@ describe('a dead heat', () => {
         const { doseG, thicknessMm, sizeMm } = deadHeat;
         const typed = typedPiece(plan, startingBasis);
         const piece = { ...typed, doseG, thicknessMm, size: { ...typed.size, sizeMm } };
-        const [least, most] = doseBand(piece)!;
+        const mostG = Math.max(typed.family.usualDoseG[1], typed.doseG);
+        const [, most] = doseBand(piece, startingRules, { mostG })!;
+        const margin = startingRules['risk.aim'].value;
+        const [least] = doseBand(piece, startingRules, { mostG, margin }) ?? [0];
         expect(doseG).toBeGreaterThanOrEqual(least - 1e-9);
         expect(doseG).toBeLessThanOrEqual(most + 1e-9);
         expect(makePiece(piece).margins.lip).toBeGreaterThan(0.999);

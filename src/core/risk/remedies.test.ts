@@ -7,6 +7,7 @@ import { modelOf } from '../plan/model/model';
 import { planWith } from '../testing/plans';
 import { MARGINS, marginsOf } from './margins';
 import { applyChange } from './remedies';
+import { size } from './remedies/size';
 
 const overfull = planWith({
   shape: { ...planWith().shape, sizeMm: 50, doseG: 16, laid: 'spooned', finish: 'fork' },
@@ -112,6 +113,8 @@ describe('remedies', () => {
     );
     expect(evaluatePlan(mould).weakestLink.state).toBe('fails');
     expect(kinds(mould)).not.toContain('size');
+    expect(size.propose(modelOf(mould, startingBasis))).toEqual([]);
+    expect(size.propose(modelOf(overfull, startingBasis))).not.toEqual([]);
     const { sheet, dough } = evaluatePlan(overfull);
     const off = planWith({
       ...overfull,

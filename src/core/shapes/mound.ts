@@ -2,7 +2,9 @@ import { startingRules, type Rules } from '../basis/rules';
 import { spreadHalfWidth, spreadRadius } from '../filling/spreadRadius';
 import { capHeight, capRadius, capVolume } from './cap';
 import { ellipsePerimeter } from './ellipse';
-import type { Form } from './shape';
+
+/** What a pocket, or a blank to fold, is seen from above. */
+export type Form = 'square' | 'disc';
 
 /** How the filling may be put down. */
 export const LAID = ['ball', 'ring', 'piped', 'spooned'] as const;

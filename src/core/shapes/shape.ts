@@ -2,7 +2,7 @@ import type { Rules } from '../basis/rules';
 import type { Cut } from '../layout/cut';
 import type { SheetWay } from '../layout/sheetWay';
 import type { Finish } from './finish';
-import type { Mound, MoundInput } from './mound';
+import type { Form, Mound, MoundInput } from './mound';
 import type { PieceDrawing, FlatBlank } from './drawing';
 
 /** Ids of the families the product knows, in the order they are offered. */
@@ -44,7 +44,6 @@ export interface Dimensions {
   readonly edge: Edge;
 }
 
-export type Form = 'square' | 'disc';
 export type Edge = 'plain' | 'fluted';
 
 /** A length of a shape that the cook sets. */

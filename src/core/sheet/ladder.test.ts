@@ -78,6 +78,12 @@ describe('ladder', () => {
     for (const { lengthMm } of rungs) expect(lengthMm).toBeLessThanOrEqual(900);
   });
 
+  it('cuts at the last rung a strip that the bench takes whole', () => {
+    const { rungs } = ladder(input({ longestMm: 9000 }));
+    expect(rungs.map(({ cut }) => cut)).toEqual([...rungs.slice(1).map(() => false), true]);
+    expect(ladder(input({ longestMm: 9000, sheets: 1 })).rungs.some(({ cut }) => cut)).toBe(false);
+  });
+
   it('passes twice from the middle on, and stops at the dial of the thickness', () => {
     const { rungs } = ladder(input());
     expect(rungs.map(({ label, repeats }) => `${label}×${repeats}`)).toEqual([

@@ -29,11 +29,7 @@ export function portions(
 ): Portions {
   const handyG = rules['sheet.portion'].value;
   let sheetsEach = 1;
-  while (
-    sheetsEach < 4 &&
-    sheetsEach < sheets &&
-    (sheetsEach < together || sheetsEach * 2 * sheetG <= handyG)
-  ) {
+  while (sheetsEach < 4 && (sheetsEach < together || sheetsEach * 2 * sheetG <= handyG)) {
     sheetsEach *= 2;
   }
   sheetsEach = Math.max(1, Math.min(sheetsEach, sheets));

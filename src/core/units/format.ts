@@ -67,6 +67,9 @@ export function formatFigure(
   }
 }
 
+/** Writes a figure in one person's units. */
+export type WriteFigure = (value: number, unit: FigureUnit) => string;
+
 /** The same as one string. `figureText(0.8, 'mm', METRIC)` → `'0.80 mm'` */
 export function figureText(value: number, unit: FigureUnit, preferences: UnitPreferences): string {
   const { text, unit: name } = formatFigure(value, unit, preferences);

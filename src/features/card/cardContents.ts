@@ -1,3 +1,4 @@
+import type { WriteFigure } from '@/core/units/format';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
@@ -9,13 +10,7 @@ import { foldingWords } from '@/core/shapes/foldSteps';
 import type { Rung } from '@/core/sheet/ladder';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { plural, rollingsText, trimText } from '@/features/plan/stations/sheetWords';
-import {
-  MEDIUM_NAMES,
-  SERVING_NAMES,
-  stationAdvice,
-  weakestText,
-  type WriteFigure,
-} from '@/features/plan/words';
+import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
 import { lipText } from '@/ui/figure/lipText';
 
 const LAID = {

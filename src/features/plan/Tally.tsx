@@ -1,5 +1,6 @@
 'use client';
 
+import type { WriteFigure } from '@/core/units/format';
 import type { Working } from '@/core/working/working';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { applyChange } from '@/core/risk/remedies';
@@ -9,14 +10,7 @@ import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEditor } from './editor/EditorContext';
 import { spareWords } from './marginWords';
-import {
-  changeText,
-  costText,
-  STATION_NAMES,
-  stationAdvice,
-  weakestText,
-  type WriteFigure,
-} from './words';
+import { changeText, costText, STATION_NAMES, stationAdvice, weakestText } from './words';
 
 /** The tally: pieces, dough, filling, what is left, and the weakest link. Always in sight. */
 export function Tally() {

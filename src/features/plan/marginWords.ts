@@ -1,6 +1,6 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { MarginId } from '@/core/risk/margins';
-import type { WriteFigure } from './words';
+import type { WriteFigure } from '@/core/units/format';
 
 /** What a margin is called, in a list and in a sentence. */
 export const MARGIN_NAMES: Readonly<Record<MarginId, string>> = {

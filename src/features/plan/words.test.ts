@@ -5,9 +5,9 @@ import { applyChange } from '@/core/risk/remedies';
 import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
 import { planWith } from '@/core/testing/plans';
-import { figureText } from '@/core/units/format';
+import { figureText, type WriteFigure } from '@/core/units/format';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
-import { changeText, keyFigure, stationAdvice, weakestText, type WriteFigure } from './words';
+import { changeText, keyFigure, stationAdvice, weakestText } from './words';
 
 const metric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 const us: WriteFigure = (value, unit) => figureText(value, unit, US_CUSTOMARY);

@@ -7,12 +7,9 @@ import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
 import type { Finish } from '@/core/shapes/finish';
-import type { FigureUnit } from '@/core/working/working';
+import type { WriteFigure } from '@/core/units/format';
 import { marginText } from './marginWords';
 import { dryingText } from './stations/bowlWords';
-
-/** Writes a figure in the user's units. */
-export type WriteFigure = (value: number, unit: FigureUnit) => string;
 
 export const STATION_NAMES: Record<StationId, string> = {
   count: 'How many',

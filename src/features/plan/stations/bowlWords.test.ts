@@ -1,9 +1,8 @@
 import { startingPantry } from '@/core/composition/pantry';
 import { FEELS } from '@/core/dough/feel';
 import type { DryingStep } from '@/core/risk/drying';
-import { figureText } from '@/core/units/format';
+import { figureText, type WriteFigure } from '@/core/units/format';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
-import type { WriteFigure } from '../words';
 import { correctionText, dryingText, FEEL_NAMES } from './bowlWords';
 
 const metric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);

@@ -1,7 +1,7 @@
 import type { Pantry } from '@/core/composition/pantry';
 import type { CorrectionKind, Feel } from '@/core/dough/feel';
 import type { DryingStep } from '@/core/risk/drying';
-import type { WriteFigure } from '../words';
+import type { WriteFigure } from '@/core/units/format';
 
 export const FEEL_NAMES: Record<Feel, string> = {
   sticky: 'Sticky',

@@ -1,7 +1,7 @@
 import type { Rolling } from '@/core/batch/rolled';
 import type { TrimUse } from '@/core/batch/trimUse';
 import type { Place } from '@/core/layout/places';
-import type { WriteFigure } from '../words';
+import type { WriteFigure } from '@/core/units/format';
 
 /** `plural(2, 'piece')` → `'2 pieces'` */
 export const plural = (count: number, word: string): string =>
