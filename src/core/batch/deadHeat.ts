@@ -20,6 +20,11 @@ export interface DeadHeatInput {
   readonly sizesMm: readonly number[];
   /** Doses allowed at a thickness and size that leave a margin; null when none does. */
   doseBandG(thicknessMm: number, sizeMm: number, margin: number): readonly [number, number] | null;
+  /**
+   * No less filling than this is left at a thickness and size, g, whatever the dose: what need not be
+   * looked at closer is then passed over. Negative where all of it may be used up.
+   */
+  leastLeftG?(thicknessMm: number, sizeMm: number): number;
   /** The margin that is aimed at first. */
   readonly comfort?: number;
   /** Turns pieces into dough and back, at a thickness and size. */
@@ -71,6 +76,7 @@ function bestHeat(from: DeadHeatInput, margin: number): HeatCandidate | null {
   // Dose alone is the first entry; then thickness at the present size; then size as well.
   for (const s of nearestFirst(from.sizesMm, from.sizeMm)) {
     for (const t of nearestFirst(from.thicknessesMm, from.thicknessMm)) {
+      if (best && (from.leastLeftG?.(t, s) ?? 0) / from.fillingG > best.cost) continue;
       const candidate = heatAt(from, t, s, margin);
       if (candidate?.usedUp) return candidate;
       if (candidate && (!best || candidate.cost < best.cost - 1e-12)) best = candidate;

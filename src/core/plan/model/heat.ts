@@ -1,14 +1,18 @@
 import type { Rules } from '../../basis/rules';
+import { fillingFor } from '../../batch/batch';
 import type { DeadHeatInput } from '../../batch/deadHeat';
 import { byShare, type DoughWay } from '../../batch/rolled';
 import { inSheets } from '../../batch/sheetRun';
 import { atThickness, type Laying } from '../../layout/laying';
-import { doseBand, makePiece, type PieceInput } from '../../shapes/piece';
+import { doseBand, makePiece, pieceDough, type PieceInput } from '../../shapes/piece';
 import type { Plan } from '../document/schema';
 import { addedDough } from './doughOfBatch';
 import { sizesOf, thicknessesOf } from './heatBands';
 import { layingsFor } from './laying';
 import { doughTerms } from './terms';
+
+/** A dose is not raised over the usual, nor over the plan's own. */
+const mostDoseOf = ({ family, doseG }: PieceInput): number => Math.max(family.usualDoseG[1], doseG);
 
 /** Usual doses, and the plan's own, that leave a margin; null where none does. */
 function heatBand(
@@ -16,9 +20,8 @@ function heatBand(
   margin: number,
   rules: Rules,
 ): readonly [number, number] | null {
-  const [least, usual] = piece.family.usualDoseG;
-  const mostG = Math.max(usual, piece.doseG);
-  const band = doseBand(piece, rules, { margin, mostG });
+  const [least] = piece.family.usualDoseG;
+  const band = doseBand(piece, rules, { margin, mostG: mostDoseOf(piece) });
   if (!band || margin <= 1) return band;
   const thin = (doseG: number) => makePiece({ ...piece, doseG }, rules).margins.thinning < margin;
   return thin(least) ? null : band;
@@ -33,6 +36,7 @@ export function deadHeatInput(
 ): DeadHeatInput {
   const { batch } = plan;
   const doughG = batch.doughInHandG + addedDough(plan);
+  const mostDoseG = batch.mayChange.dose ? mostDoseOf(piece) : piece.doseG;
   const at = (thicknessMm: number, sizeMm: number) => ({
     ...piece,
     thicknessMm,
@@ -63,6 +67,13 @@ export function deadHeatInput(
       const asItIs = thicknessMm === piece.thicknessMm && sizeMm === piece.size.sizeMm;
       const holds = margin > 1 ? Math.min(lip, thinning) >= margin : asItIs || lip >= 1;
       return holds ? [piece.doseG, piece.doseG] : null;
+    },
+    leastLeftG(thicknessMm, sizeMm) {
+      const { family, size } = at(thicknessMm, sizeMm);
+      const mostPieces = doughG / pieceDough(family, size, thicknessMm);
+      const { fillingLoss } = batch;
+      // Less than one dose left may still be called used up.
+      return batch.fillingInHandG - fillingFor(mostPieces + 1, { doseG: mostDoseG, fillingLoss });
     },
     comfort: rules['risk.aim'].value,
     terms,
