@@ -109,4 +109,41 @@ describe('stations', () => {
   ] as const)('%s is told', (_what, plan, station, state, word) => {
     expect(evaluatePlan(plan).stations[station]).toEqual({ state, word });
   });
+
+  it('mends a dough four points outside its band, and not one further out', () => {
+    const { now } = evaluatePlan(planWith()).dough;
+    const wetTo = (hydration: number) => {
+      const flourG = 400;
+      const water = { id: 'water', g: (hydration - now.hydration) * flourG };
+      const { parts } = planWith().dough;
+      return evaluatePlan(planWith({ dough: { parts: [...parts, water] } }));
+    };
+    const wetter = (by: number) => {
+      const { stations, dough } = wetTo(now.high + by);
+      return [stations.dough, dough.now.hydration - dough.now.high] as const;
+    };
+    const [near, nearBy] = wetter(0.035);
+    expect(nearBy).toBeCloseTo(0.035, 2);
+    expect(near).toEqual({ state: 'edge', word: 'wet' });
+    const [far, farBy] = wetter(0.046);
+    expect(farBy).toBeGreaterThan(0.041);
+    expect(far).toEqual({ state: 'fails', word: 'wet' });
+  });
+
+  it('calls a dough weak under half the gluten of a wheat sheet', () => {
+    const buckwheat = (g: number) => {
+      const { dough } = planWith();
+      const [flour, ...others] = dough.parts;
+      const parts = [{ id: 'flour-buckwheat', g }, { ...flour!, g: 300 - g }, ...others];
+      return evaluatePlan(planWith({ dough: { ...dough, parts } }));
+    };
+    const shares = [0, 60, 120, 180, 240, 300].map((g) => buckwheat(g));
+    for (const { dough, stations } of shares) {
+      if (dough.feel === 'dry' || dough.feel === 'wet') continue;
+      expect(stations.dough.word === 'weak').toBe(dough.makeup.glutenRatio < 0.0475);
+    }
+    const { glutenRatio } = shares.at(0)!.dough.makeup;
+    expect(glutenRatio).toBeGreaterThan(0.08);
+    expect(new Set(shares.map(({ stations }) => stations.dough.word)).has('weak')).toBe(true);
+  });
 });
