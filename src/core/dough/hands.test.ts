@@ -1,6 +1,7 @@
 import { development, kneadWanted, type Kneader } from './development';
 import { holdBack } from './holdBack';
 import { pinchesFor } from './pinches';
+import { sheetTraits } from './sheetStrength';
 import { hydrationBand, type DoughStyle, type DoughTraits } from './targetHydration';
 
 describe('kneading', () => {
@@ -72,5 +73,20 @@ describe('flour by hand', () => {
     expect(of(400, 0, 'open')).toBeCloseTo(15, 9);
     expect(of(0, 150, 'open')).toBeCloseTo(22.5, 9);
     expect(of(400, 150, 'sealed')).toBeCloseTo(Math.hypot(10, 22.5), 9);
+  });
+});
+
+describe('strength of a sheet', () => {
+  const of = (change: object) =>
+    sheetTraits({ glutenRatio: 0.095, development: 1, over: 0, fatShare: 0, ...change });
+
+  it('goes with the gluten to the power of one and a half', () => {
+    expect(of({}).strengthKPa).toBeCloseTo(25, 9);
+    expect(of({ glutenRatio: 0.095 / 4 }).strengthKPa).toBeCloseTo(25 / 8, 9);
+  });
+
+  it('is shortened by six tenths of its fat', () => {
+    expect(of({ fatShare: 0.1 }).strengthKPa).toBeCloseTo(25 * 0.94, 9);
+    expect(of({ fatShare: 0.1 }).stretch).toBe(of({}).stretch);
   });
 });

@@ -55,16 +55,19 @@ describe('doses', () => {
 
 describe('piping and standing', () => {
   it.each([
-    [{ lumpMm: 4, tipMm: 14, yieldStressPa: 600 }, 'pipes'],
-    [{ lumpMm: 6, tipMm: 14, yieldStressPa: 600 }, 'lumps block it'],
-    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 60 }, 'runs from it'],
-    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 5000 }, 'too stiff for it'],
+    [{ lumpMm: 4.6, tipMm: 14, yieldStressPa: 600 }, 'pipes'],
+    [{ lumpMm: 4.8, tipMm: 14, yieldStressPa: 600 }, 'lumps block it'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 118 }, 'runs from it'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 122 }, 'pipes'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 2580 }, 'pipes'],
+    [{ lumpMm: 1, tipMm: 14, yieldStressPa: 2620 }, 'too stiff for it'],
   ])('%j %s', (given, says) => expect(piping(given)).toBe(says));
 
   it.each([
-    [18, 'stands'],
-    [22, 'settles'],
-    [30, 'runs'],
+    [18.8, 'stands'],
+    [19, 'settles'],
+    [23.8, 'settles'],
+    [24.1, 'runs'],
   ])('a mound laid 18 mm that settles to %p mm %s', (settledMm, says) =>
     expect(standing({ laidMm: 18, settledMm, yieldStressPa: 600 })).toBe(says),
   );
@@ -80,9 +83,10 @@ describe('piping and standing', () => {
 describe('egg, pan and towel', () => {
   it.each([
     [0, 'none'],
-    [0.02, 'little'],
-    [0.05, 'binds'],
-    [0.12, 'much'],
+    [0.035, 'little'],
+    [0.045, 'binds'],
+    [0.075, 'binds'],
+    [0.085, 'much'],
   ])('%p of egg is “%s”', (share, says) => expect(eggBinding(share)).toBe(says));
 
   it('dries by the area of the pan', () => {

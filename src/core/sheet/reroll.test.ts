@@ -49,6 +49,12 @@ describe('trim rolled again', () => {
     );
   });
 
+  it('is a fiftieth drier each time', () => {
+    const fresh = dough({ development: 0.6, hydration: 0.4 });
+    expect(rolledQuality(1, fresh).hydration).toBeCloseTo(0.392, 9);
+    expect(rolledQuality(2, fresh).hydration).toBeCloseTo(0.4 * 0.98 ** 2, 9);
+  });
+
   it('works an under-kneaded dough further before it dries it', () => {
     const raw = dough({ development: 0.6, hydration: 0.41 });
     expect(rolledQuality(1, raw).stretch).toBeGreaterThan(rolledQuality(0, raw).stretch);
