@@ -233,7 +233,7 @@ export function PlanPage({ id, stored, kitchen, ownRows, startAt }: PlanPageProp
                   result={result}
                   colour={plan.colour}
                   width={246}
-                  maxHeight={100}
+                  maxHeight={84}
                   bare
                 />
               </div>
