@@ -2,6 +2,7 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   reactStrictMode: true,
+  reactCompiler: true,
   poweredByHeader: false,
   serverExternalPackages: ['better-sqlite3', 'pdfkit', 'fontkit'],
   // The kitchen's screen needs the room; errors still show.

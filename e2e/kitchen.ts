@@ -41,6 +41,9 @@ export const stored = async (page: Page, id: string) =>
 
 export const tally = (page: Page) => page.getByRole('region', { name: 'Tally' });
 
+/** Waits until the page listens. */
+export const listens = (page: Page) => page.locator('html[data-listens]').waitFor({ state: 'attached' });
+
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
 
 /** Types into a field and leaves it. */

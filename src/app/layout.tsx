@@ -2,9 +2,11 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import type { ReactNode } from 'react';
 import { readPreferences } from '@/server/preferences';
 import { Chrome } from '@/ui/layout/Chrome';
+import { ViewProvider } from '@/ui/layout/ViewContext';
 
 export const metadata: Metadata = {
   title: { default: 'Mortar Sheet', template: '%s · Mortar Sheet' },
@@ -14,13 +16,17 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#25302e' };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const { units, theme } = await readPreferences();
+  const { units, theme, view, keys } = await readPreferences();
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <Chrome units={units} theme={theme}>
-          {children}
-        </Chrome>
+        <NuqsAdapter>
+          <ViewProvider guess={view}>
+            <Chrome units={units} theme={theme} keys={keys}>
+              {children}
+            </Chrome>
+          </ViewProvider>
+        </NuqsAdapter>
       </body>
     </html>
   );

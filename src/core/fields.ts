@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { describeRange, type FieldRange } from './range';
 
+// Schemas are not compiled as they are first used: that stops the hand on a slow device, and asks for eval.
+z.config({ jitless: true });
+
 /** A number field: finite, in range, with a message that names it and the range allowed. */
 export const quantity = (label: string, range: FieldRange) => {
   const error = `${label} must be ${describeRange(range)}`;

@@ -1,4 +1,4 @@
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { unitPreferencesSchema, type UnitPreferences } from '@/core/units/preferences';
 import { METRIC } from '@/core/units/units';
 
@@ -7,15 +7,21 @@ export type Theme = 'system' | 'light' | 'dark';
 export interface Preferences {
   readonly units: UnitPreferences;
   readonly theme: Theme;
+  /** Whether single letters do something. */
+  readonly keys: boolean;
+  /** The room the page likely has, by what the browser says it is. */
+  readonly view: 'phone' | 'wide';
 }
 
-/** The user's units and theme, kept in cookies so that the first paint is already theirs. */
+/** The user's units, theme and keys, kept in cookies so that the first paint is already theirs. */
 export async function readPreferences(): Promise<Preferences> {
   const jar = await cookies();
   const theme = jar.get('theme')?.value;
   return {
     units: readUnits(jar.get('units')?.value),
     theme: theme === 'light' || theme === 'dark' ? theme : 'system',
+    keys: jar.get('keys')?.value !== 'off',
+    view: /\bMobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'wide',
   };
 }
 

@@ -1,11 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { useEditor } from './editor/EditorContext';
+import { useEdit, useEditorState, usePlan } from './editor/EditorContext';
 
 /** The plan's name in the bar; a tap makes it a field. */
-export function PlanName({ revision }: { revision: number }) {
-  const { plan, edit } = useEditor();
+export function PlanName() {
+  const revision = useEditorState((state) => state.revision);
+  const plan = usePlan((all) => all);
+  const { edit } = useEdit();
   const [draft, setDraft] = useState<string | null>(null);
   const commit = () => {
     const name = draft?.trim();

@@ -5,12 +5,12 @@ import { RunArt } from '@/ui/drawings/RunArt';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEffect, useRef } from 'react';
-import { useEditor } from './editor/EditorContext';
+import { useShown } from './editor/EditorContext';
 import { keyFigure, STATION_NAMES } from './words';
 
 /** The run: one line of dough from ball to pot, which is the way about the plan. */
 export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): void }) {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {

@@ -1,9 +1,11 @@
 'use client';
 
-import type { PlanEditor, SaveState } from './editor/planEditor';
+import { useEdit, useEditorState } from './editor/EditorContext';
+import type { SaveState } from './editor/planEditor';
 
 /** How the plan stands against what is stored, in the bar. */
-export function SaveMark({ save }: { save: SaveState }) {
+export function SaveMark() {
+  const save = useEditorState((state) => state.save);
   const words: Record<SaveState['kind'], string> = {
     saved: '✓ Saved',
     waiting: 'Saving…',
@@ -14,7 +16,6 @@ export function SaveMark({ save }: { save: SaveState }) {
   const bad = save.kind === 'failed' || save.kind === 'conflict';
   return (
     <span
-      role="status"
       data-testid="save-state"
       className={`px-2 whitespace-nowrap ${bad ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
     >
@@ -24,7 +25,9 @@ export function SaveMark({ save }: { save: SaveState }) {
 }
 
 /** Says why the plan cannot be saved, and what can be done; nothing when all is well. */
-export function SaveTrouble({ save, editor }: { save: SaveState; editor: PlanEditor }) {
+export function SaveTrouble() {
+  const save = useEditorState((state) => state.save);
+  const editor = useEdit();
   if (save.kind === 'failed') {
     return (
       <Notice>

@@ -3,12 +3,12 @@
 import type { StationId } from '@/core/plan/stations';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from './editor/EditorContext';
+import { useShown } from './editor/EditorContext';
 import { keyFigure } from './words';
 
 /** On a narrow screen: the open station's own figure and how it stands, before anything else. */
 export function StationAnswer({ at }: { at: StationId }) {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { figure, of } = keyFigure(at, plan, result, text);
   const { state, word } = result.stations[at];

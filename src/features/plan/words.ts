@@ -5,7 +5,7 @@ import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import type { Plan } from '@/core/plan/document/schema';
-import type { StationId } from '@/core/plan/stations';
+import { STATIONS, type StationId } from '@/core/plan/stations';
 import type { Finish } from '@/core/shapes/finish';
 import type { WriteFigure } from '@/core/units/format';
 import { marginText } from './marginWords';
@@ -116,6 +116,25 @@ const LAID_ACTS: Readonly<Record<Laid, string>> = {
 /** The weakest link in a title and a line. */
 export const weakestText = (result: PlanResult, write: WriteFigure) =>
   marginText(result.weakestLink.name, result, write);
+
+/**
+ * The whole answer in a sentence, for those who hear the page.
+ * @example answerText(result, write) // '40 pieces, 281 g dough, 330 g filling, holds'
+ */
+export function answerText(result: PlanResult, write: WriteFigure): string {
+  const { pieces, dough, filling, weakestLink } = result;
+  const failing = STATIONS.find((station) => result.stations[station].state === 'fails');
+  const verdict =
+    weakestLink.state === 'fails'
+      ? `fails: ${weakestText(result, write).title}`
+      : failing
+        ? `${STATION_NAMES[failing]} fails`
+        : weakestLink.state === 'edge'
+          ? `on the edge: ${weakestText(result, write).title}`
+          : 'holds';
+  const counted = `${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`;
+  return `${counted}, ${write(dough.totalG, 'g')} dough, ${write(filling.totalG, 'g')} filling, ${verdict}`;
+}
 
 /**
  * What a remedy costs, in words; nothing when it costs nothing worth saying.

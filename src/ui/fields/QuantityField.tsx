@@ -3,6 +3,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { FieldRange } from '@/core/range';
 import { homeUnitName, inHomeUnits, parseQuantity, type QuantityKind } from '@/core/units/parse';
+import { nudged } from './nudged';
 import { useUnits } from '../units/UnitsContext';
 
 export interface QuantityFieldProps {
@@ -98,6 +99,7 @@ export function QuantityField(props: QuantityFieldProps) {
           value={draft ?? shown}
           placeholder={props.placeholder}
           aria-invalid={error !== null}
+          data-undo={draft === null || draft === shown ? 'plan' : undefined}
           aria-describedby={error ? `${id}-error` : props.hint ? `${id}-hint` : undefined}
           onChange={(event) => setDraft(event.target.value)}
           onFocus={(event) => event.target.select()}
@@ -131,11 +133,4 @@ export function QuantityField(props: QuantityFieldProps) {
       )}
     </div>
   );
-}
-
-/** A value moved by a nudge, on the nudge's own grid, inside its range. */
-export function nudged(value: number, by: number, { min, max }: FieldRange): number {
-  const grid = Math.abs(by);
-  const moved = Math.round((value + by) / grid) * grid;
-  return Number(Math.min(max, Math.max(min, moved)).toFixed(6));
 }

@@ -1,15 +1,13 @@
 'use client';
 
-import { useId, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { Slider } from 'radix-ui';
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { FieldRange } from '@/core/range';
 import type { QuantityKind } from '@/core/units/parse';
-import { nudged, QuantityField } from './QuantityField';
-import { settled } from '../drawings/svg';
-
-export interface RulerMark {
-  readonly at: number;
-  readonly label: string;
-}
+import { nudged } from './nudged';
+import { QuantityField } from './QuantityField';
+import { RulerScale, type RulerMark } from './RulerScale';
+import { RULER_INSET, widened } from './rulerGeometry';
 
 export interface RulerProps {
   readonly label: string;
@@ -18,7 +16,10 @@ export interface RulerProps {
   /** The part of the range that is drawn. */
   readonly view: readonly [number, number];
   readonly value: number;
-  onChange(value: number): void;
+  /** @param passing the hand is still on it: more is to come */
+  onChange(value: number, passing?: boolean): void;
+  /** The page is still behind the last change: a drag waits for it, so that what is seen keeps up. */
+  readonly busy?: boolean;
   readonly step: number;
   /** What holds, tinted; null when nothing does. */
   readonly band: readonly [number, number] | null;
@@ -33,29 +34,26 @@ export interface RulerProps {
   readonly extraUnits?: Readonly<Record<string, number>>;
 }
 
-const WIDTH = 320;
-const LEFT = 10;
-const SPAN = WIDTH - 2 * LEFT;
-const AXIS = 26;
+/** A finger has to go this far along before it drags: less is a swipe of the page, or a tap. */
+const DRAG_FROM_PX = 6;
+
+/** A drag falls into a mark that is this near, as a share of the ruler. */
+const SNAP_SHARE = 0.022;
 
 /** A quantity as a ruler: drag the thumb, type the number, or nudge by arrows. */
 export function Ruler(props: RulerProps) {
-  const { label, kind, range, value, onChange, step, band, marks, snaps = [] } = props;
-  const [from, to] = widened(props.view, value);
-  const track = useRef<SVGSVGElement>(null);
+  const { label, kind, range, value, onChange, step, band, busy = false, snaps = [] } = props;
   const id = useId();
-  const x = (at: number) => settled(LEFT + (SPAN * (at - from)) / (to - from));
-  const clampView = (at: number) => Math.min(to, Math.max(from, at));
+  const [from, to] = widened(props.view, value, step);
+  const [held, setHeld] = useHeld(value, onChange, busy);
+  const shift = useRef(false);
+  const touch = useRef<{ x: number; y: number; drags: boolean } | null>(null);
+  const clamp = (at: number) => Math.min(range.max, Math.max(range.min, at));
 
-  const drag = (event: PointerEvent<SVGSVGElement>) => {
-    const box = track.current?.getBoundingClientRect();
-    if (!box) return;
-    const along = ((event.clientX - box.left) / box.width) * WIDTH;
-    const raw = from + ((along - LEFT) / SPAN) * (to - from);
-    const snap = snaps.find((each) => Math.abs(x(each) - along) < 7);
-    const fine = event.shiftKey ? step / 10 : step;
-    const next = snap ?? Math.round(raw / fine) * fine;
-    onChange(Number(Math.min(range.max, Math.max(range.min, clampView(next))).toFixed(6)));
+  const read = (raw: number) => {
+    const near = snaps.find((each) => Math.abs(each - raw) < SNAP_SHARE * (to - from));
+    const fine = shift.current ? step / 10 : step;
+    return clamp(Number((near ?? Math.round(raw / fine) * fine).toFixed(6)));
   };
 
   const onKey = (event: KeyboardEvent) => {
@@ -69,18 +67,13 @@ export function Ruler(props: RulerProps) {
       PageDown: -step * 10,
     };
     const move = moves[event.key];
-    if (move !== undefined) {
-      event.preventDefault();
-      onChange(nudged(value, move, range));
-    } else if (event.key === 'Home' || event.key === 'End') {
-      event.preventDefault();
-      onChange(Math.min(range.max, Math.max(range.min, event.key === 'Home' ? from : to)));
-    }
+    const end = { Home: from, End: to }[event.key];
+    if (move === undefined && end === undefined) return;
+    // Ours reach past what is drawn, and finer than a step.
+    event.preventDefault();
+    onChange(move !== undefined ? nudged(value, move, range) : clamp(end ?? value));
   };
 
-  const labelled = readable(
-    marks.filter(({ at }) => at >= from && at <= to).map((mark) => ({ ...mark, x: x(mark.at) })),
-  );
   return (
     <div>
       <div className="flex items-end justify-between gap-2">
@@ -102,119 +95,83 @@ export function Ruler(props: RulerProps) {
           />
         </div>
       </div>
-      <svg
-        ref={track}
-        viewBox={`0 0 ${WIDTH} 54`}
-        className="block w-full cursor-ew-resize touch-none select-none"
-        role="slider"
-        tabIndex={0}
-        aria-labelledby={id}
-        aria-valuemin={from}
-        aria-valuemax={to}
-        aria-valuenow={value}
-        aria-valuetext={`${props.valueText}${band ? `; ${props.bandName}` : ''}`}
-        onKeyDown={onKey}
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          drag(event);
+      <Slider.Root
+        className="relative block h-[54px] w-full cursor-ew-resize touch-pan-y select-none"
+        min={from}
+        max={to}
+        step={step / 10}
+        value={[held ?? value]}
+        onPointerDownCapture={(event) => {
+          shift.current = event.shiftKey;
+          touch.current =
+            event.pointerType === 'touch'
+              ? { x: event.clientX, y: event.clientY, drags: false }
+              : null;
         }}
-        onPointerMove={(event) => event.buttons === 1 && drag(event)}
+        onPointerMoveCapture={(event) => {
+          shift.current = event.shiftKey;
+          const begun = touch.current;
+          if (begun && Math.abs(event.clientX - begun.x) > DRAG_FROM_PX) begun.drags = true;
+        }}
+        // The page has taken the finger for itself: a swipe, and nothing was meant.
+        onPointerCancelCapture={() => {
+          touch.current = null;
+          setHeld(null);
+        }}
+        onValueChange={([raw = value]) => {
+          if (touch.current && !touch.current.drags) return;
+          setHeld(read(raw));
+        }}
+        onValueCommit={([raw = value]) => {
+          const next = read(raw);
+          setHeld(null);
+          onChange(next, false);
+        }}
       >
-        <rect width={WIDTH} height={54} fill="transparent" />
-        {band && (
-          <rect
-            x={x(clampView(band[0]))}
-            width={settled(Math.max(2, x(clampView(band[1])) - x(clampView(band[0]))))}
-            y={AXIS - 9}
-            height={9}
-            fill="var(--band)"
-          >
-            <title>{props.bandName}</title>
-          </rect>
-        )}
-        <line
-          x1={LEFT}
-          x2={WIDTH - LEFT}
-          y1={AXIS}
-          y2={AXIS}
-          stroke="var(--ink)"
-          strokeWidth={1.25}
-        />
-        {ticks(from, to).map((at) => (
-          <line
-            key={at}
-            x1={x(at)}
-            x2={x(at)}
-            y1={AXIS}
-            y2={AXIS + 4}
-            stroke="var(--ink)"
-            strokeWidth={1}
+        <Slider.Track className="absolute inset-0">
+          <RulerScale
+            from={from}
+            to={to}
+            value={held ?? value}
+            band={band}
+            bandName={props.bandName}
+            marks={props.marks}
           />
-        ))}
-        {labelled.map((mark) => (
-          <g key={`${mark.at}${mark.label}`}>
-            <line
-              x1={mark.x}
-              x2={mark.x}
-              y1={AXIS}
-              y2={AXIS + 9}
-              stroke="var(--ink)"
-              strokeWidth={1.75}
-            />
-            {mark.show && (
-              <text
-                x={mark.x}
-                y={AXIS + 22}
-                textAnchor={mark.anchor}
-                fontSize={12.5}
-                fill="var(--ink-dim)"
-              >
-                {mark.label}
-              </text>
-            )}
-          </g>
-        ))}
-        <path
-          d={`M ${x(value) - 8} 4 h 16 v 12 l -8 9 l -8 -9 z`}
-          fill="var(--ink)"
-          stroke="var(--board)"
-          strokeWidth={1.5}
+        </Slider.Track>
+        <Slider.Thumb
+          aria-labelledby={id}
+          aria-valuetext={`${props.valueText}${band ? `; ${props.bandName}` : ''}`}
+          onKeyDown={onKey}
+          className="ruler-thumb block h-[44px]"
+          style={{ width: 2 * RULER_INSET }}
         />
-      </svg>
+      </Slider.Root>
     </div>
   );
 }
 
-const widened = ([from, to]: readonly [number, number], value: number): [number, number] => [
-  Math.min(from, value),
-  Math.max(to, value),
-];
-
-/** Ticks on a 1, 2, 5 grid, at most about fifteen. */
-function ticks(from: number, to: number): number[] {
-  const rough = (to - from) / 14;
-  const power = 10 ** Math.floor(Math.log10(rough));
-  const gap = [1, 2, 5, 10].map((each) => each * power).find((each) => each >= rough) ?? rough;
-  const first = Math.ceil(from / gap - 1e-9);
-  const last = Math.floor(to / gap + 1e-9);
-  return Array.from({ length: last - first + 1 }, (_, i) => (first + i) * gap);
-}
-
-type Placed = RulerMark & { x: number; show: boolean; anchor: 'start' | 'middle' | 'end' };
-
-/** Shows as many labels as do not run into one another. */
-function readable(marks: readonly (RulerMark & { x: number })[]): Placed[] {
-  let end = -Infinity;
-  return [...marks]
-    .sort((a, b) => a.x - b.x)
-    .map((mark) => {
-      const width = mark.label.length * 6.4;
-      const anchor =
-        mark.x - width / 2 < 0 ? 'start' : mark.x + width / 2 > WIDTH ? 'end' : ('middle' as const);
-      const start =
-        anchor === 'start' ? mark.x : anchor === 'end' ? mark.x - width : mark.x - width / 2;
-      const show = start > end + 5;
-      if (show) end = start + width;
-      return { ...mark, show, anchor };
+/**
+ * Where the hand has the thumb, until it lets go. Handed on once a frame at the most, and only when
+ * the page has caught up with the last.
+ */
+function useHeld(
+  value: number,
+  onChange: (value: number, passing?: boolean) => void,
+  busy: boolean,
+): [number | null, (value: number | null) => void] {
+  const [held, setHeld] = useState<number | null>(null);
+  const sent = useRef<number | null>(null);
+  useEffect(() => {
+    if (held === null) {
+      sent.current = null;
+      return;
+    }
+    if (busy || held === (sent.current ?? value)) return;
+    const frame = requestAnimationFrame(() => {
+      sent.current = held;
+      onChange(held, true);
     });
+    return () => cancelAnimationFrame(frame);
+  }, [held, busy, value, onChange]);
+  return [held, setHeld];
 }

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { UnitPreferences } from '@/core/units/preferences';
-import { CommandsProvider, useCommands, type Command } from '../commands/commands';
+import { CommandsProvider, useCommands, useSingleKeys, type Command } from '../commands/commands';
 import { UnitsProvider } from '../units/UnitsContext';
 import { later } from './later';
 
@@ -17,6 +17,9 @@ export type Theme = 'system' | 'light' | 'dark';
 interface ChromeValue {
   readonly theme: Theme;
   setTheme(theme: Theme): void;
+  /** Whether single letters do something. */
+  readonly keys: boolean;
+  setKeys(on: boolean): void;
   openPalette(): void;
   openShortcuts(): void;
 }
@@ -27,24 +30,42 @@ const Context = createContext<ChromeValue | null>(null);
 export function Chrome({
   units,
   theme: startingTheme,
+  keys: startingKeys,
   children,
 }: {
   units: UnitPreferences;
   theme: Theme;
+  keys: boolean;
   children: ReactNode;
 }) {
   return (
     <UnitsProvider initial={units}>
       <CommandsProvider>
-        <ChromeInside startingTheme={startingTheme}>{children}</ChromeInside>
+        <ChromeInside startingTheme={startingTheme} startingKeys={startingKeys}>
+          {children}
+        </ChromeInside>
       </CommandsProvider>
     </UnitsProvider>
   );
 }
 
-function ChromeInside({ startingTheme, children }: { startingTheme: Theme; children: ReactNode }) {
+/** Keeps a preference where the server finds it, so that the next page starts with it. */
+function keep(name: string, value: string): void {
+  document.cookie = `${name}=${value}; path=/; max-age=${365 * 24 * 3600}; samesite=lax`;
+}
+
+function ChromeInside({
+  startingTheme,
+  startingKeys,
+  children,
+}: {
+  startingTheme: Theme;
+  startingKeys: boolean;
+  children: ReactNode;
+}) {
   const router = useRouter();
   const [theme, set] = useState(startingTheme);
+  const [keys, setKeys] = useState(startingKeys);
   const [open, setOpen] = useState<'palette' | 'shortcuts' | null>(null);
   const value = useMemo<ChromeValue>(
     () => ({
@@ -52,12 +73,17 @@ function ChromeInside({ startingTheme, children }: { startingTheme: Theme; child
       setTheme(next) {
         set(next);
         document.documentElement.dataset.theme = next;
-        document.cookie = `theme=${next}; path=/; max-age=${365 * 24 * 3600}; samesite=lax`;
+        keep('theme', next);
+      },
+      keys,
+      setKeys(on) {
+        setKeys(on);
+        keep('keys', on ? 'on' : 'off');
       },
       openPalette: () => setOpen('palette'),
       openShortcuts: () => setOpen('shortcuts'),
     }),
-    [theme],
+    [theme, keys],
   );
   const commands = useMemo<Command[]>(
     () => [
@@ -107,6 +133,11 @@ function ChromeInside({ startingTheme, children }: { startingTheme: Theme; child
     [router, value],
   );
   useCommands(commands);
+  useSingleKeys(keys);
+  useEffect(() => {
+    // Now every part of the first page listens.
+    document.documentElement.dataset.listens = '';
+  }, []);
   useEffect(() => {
     // So that the first letters typed after Ctrl K are not lost to a slow line.
     const timer = setTimeout(() => void loadPalette().catch(() => {}), 1500);

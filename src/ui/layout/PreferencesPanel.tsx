@@ -15,7 +15,7 @@ export default function PreferencesPanel({
   onClose(): void;
 }) {
   const { units, setUnits } = useUnits();
-  const { theme, setTheme } = useChrome();
+  const { theme, setTheme, keys, setKeys } = useChrome();
   return (
     <Anchored
       anchor={anchor}
@@ -60,6 +60,15 @@ export default function PreferencesPanel({
           { value: 'dark', label: 'Dark' },
         ]}
         onChange={setTheme}
+      />
+      <Choice
+        label="Single keys, such as C for the card"
+        value={keys ? 'on' : 'off'}
+        options={[
+          { value: 'on', label: 'On' },
+          { value: 'off', label: 'Off' },
+        ]}
+        onChange={(next) => setKeys(next === 'on')}
       />
     </Anchored>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { useQueryState } from 'nuqs';
 import { Tabs as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -9,10 +10,15 @@ export interface Tab {
   readonly content: ReactNode;
 }
 
-/** Leaves of one panel, one open at a time. Leaves not open are not drawn. */
-export function Tabs({ label, tabs }: { label: string; tabs: readonly Tab[] }) {
+/**
+ * Leaves of one panel, one open at a time. Leaves not open are not drawn. The open one stands in the
+ * address under the panel's own name, so that it is still open after a look elsewhere.
+ */
+export function Tabs({ name, label, tabs }: { name: string; label: string; tabs: readonly Tab[] }) {
+  const [asked, open] = useQueryState(name);
+  const at = tabs.find(({ id }) => id === asked) ?? tabs[0];
   return (
-    <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
+    <Radix.Root value={at?.id ?? ''} onValueChange={(id) => void open(id)}>
       <Radix.List
         aria-label={label}
         className="mb-4 flex flex-wrap gap-x-1 border-b-[1.5px] border-board-rule"
@@ -27,11 +33,11 @@ export function Tabs({ label, tabs }: { label: string; tabs: readonly Tab[] }) {
           </Radix.Trigger>
         ))}
       </Radix.List>
-      {tabs.map(({ id, content }) => (
-        <Radix.Content key={id} value={id}>
-          {content}
+      {at && (
+        <Radix.Content key={at.id} value={at.id}>
+          {at.content}
         </Radix.Content>
-      ))}
+      )}
     </Radix.Root>
   );
 }

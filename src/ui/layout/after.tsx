@@ -6,7 +6,6 @@ const Fetching = () => <p className="text-ink-dim">Fetching…</p>;
 
 /**
  * A part that comes after the page, tried for until it is there.
- * @param onServer whether the server draws it too, which puts it into the first load
  */
-export const after = (load: () => Promise<ComponentType>, onServer = true): ComponentType =>
-  dynamic(() => steadily(load), { loading: Fetching, ssr: onServer });
+export const after = (load: () => Promise<ComponentType>): ComponentType =>
+  dynamic(() => steadily(load), { loading: Fetching });

@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { STATIONS } from '@/core/plan/stations';
 import { PlanPage } from '@/features/plan/PlanPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -9,7 +8,6 @@ import { getPlan } from '@/server/repositories/plans';
 
 interface Props {
   params: Promise<{ id: string }>;
-  searchParams: Promise<{ at?: string | string[] }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
@@ -17,9 +15,8 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: orNotFound(() => getPlan(database(), id)).plan.name };
 }
 
-export default async function Page({ params, searchParams }: Props) {
+export default async function Page({ params }: Props) {
   const { id } = await params;
-  const { at } = await searchParams;
   const { plan, edition, revision } = orNotFound(() => getPlan(database(), id));
   return (
     <PlanPage
@@ -28,7 +25,6 @@ export default async function Page({ params, searchParams }: Props) {
       stored={{ plan, edition, revision }}
       kitchen={getKitchen(database())}
       ownRows={ownRows(database())}
-      startAt={STATIONS.find((station) => station === at) ?? 'shape'}
     />
   );
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { planWith } from '../../testing/plans';
-import { readAt, writeAt } from './patch';
+import { readAt, writeAt, type PlanNumberPath, type PlanPath } from './patch';
 import { parsePlan } from './parsePlan';
-import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
+import { PLAN_FIELDS } from './planFields';
 
 const plan = planWith();
-const paths = (Object.keys(PLAN_FIELDS) as PlanFieldPath[]).filter(
+const paths = (Object.keys(PLAN_FIELDS) as PlanNumberPath[]).filter(
   // Fields of list items stand at no path of their own.
   (path) => !/parts|corrections|Test\./.test(path),
 );
@@ -34,7 +34,7 @@ describe('readAt and writeAt', () => {
   });
 
   it('find nothing where nothing is', () => {
-    expect(readAt(plan, 'batch.guests.first')).toBeUndefined();
+    expect(readAt(plan, 'batch.guests.first' as PlanPath)).toBeUndefined();
   });
 });
 
@@ -49,7 +49,7 @@ describe('PLAN_FIELDS', () => {
       const named = new RegExp(`${label} must be a (whole )?number from ${min} to ${max}`);
       expect(() => parsePlan(writeAt(base, path, max + 1))).toThrow(named);
       expect(() => parsePlan(writeAt(base, path, min - 1))).toThrow(named);
-      expect(() => parsePlan(writeAt(base, path, String(max)))).toThrow(named);
+      expect(() => parsePlan(writeAt(base, path as PlanPath, String(max)))).toThrow(named);
     },
   );
 });

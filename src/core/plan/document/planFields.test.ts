@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { planWith } from '../../testing/plans';
 import { refusalOf } from '../../testing/plans';
-import { readAt, writeAt } from './patch';
+import { readAt, writeAt, type PlanNumberPath } from './patch';
 import { comparePlans } from './comparePlans';
 import { parsePlan } from './parsePlan';
-import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
+import { PLAN_FIELDS } from './planFields';
 import type { Plan } from './schema';
 
 /** A plan that has every optional field, so that each can be tried. */
@@ -27,7 +27,7 @@ const full: Plan = planWith({
 });
 
 /** Paths into lists, and those of the two kinds of loss, stand apart. */
-const PATHS = (Object.keys(PLAN_FIELDS) as PlanFieldPath[]).filter(
+const PATHS = (Object.keys(PLAN_FIELDS) as PlanNumberPath[]).filter(
   (path) =>
     !/parts|corrections|fillingLoss/.test(path) &&
     // Tied to others: a yolk to its egg, a towel to its spoonful.
@@ -51,7 +51,7 @@ describe.each(PATHS)('%s', (path) => {
 
   it('is refused outside its range, by its name and the range', () => {
     for (const value of [min - 1, max + 1, Number.NaN, '7', null]) {
-      const error = refusalOf(writeAt(full, path, value));
+      const error = refusalOf(writeAt(full, path, value as number));
       expect(error.path).toBe(path);
       expect(error.message).toContain(label);
       expect(error.message).toContain(`from ${min} to ${max}`);
@@ -98,7 +98,7 @@ describe('what is tied to something else', () => {
     ['filling.cookedOffG', 40_000, /cooked off|water/i],
     ['shape.sizeMm', 14, /Blank of square ravioli must be a number from 15 to 250 mm, not 14/],
   ] as const)('%s of %d is refused with its reason', (path, value, message) => {
-    const error = refusalOf(writeAt(full, path, value));
+    const error = refusalOf(writeAt(full, path, value as number));
     expect(error.message).toMatch(message);
     expect(error.path).toBe(path);
   });

@@ -1,34 +1,121 @@
 'use client';
 
+import {
+  createContext,
+  useContext,
+  useDeferredValue,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import type { Basis } from '@/core/basis/basis';
-import { createContext, useContext } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { answersOn, type Answer } from './answer';
+import type { EditorSnapshot, PlanEditor } from './planEditor';
 
-/** What every part of the plan page shares. */
-export interface EditorValue {
-  readonly plan: Plan;
-  readonly result: PlanResult;
+/** What a plan is worked on with; the same for as long as the page stands. */
+export interface PlanWorld {
   readonly kitchen: Kitchen;
   readonly pantry: Pantry;
   /** What the plan is worked out on; holds the pantry. */
   readonly basis: Basis;
-  edit(change: (plan: Plan) => Plan, key?: string): void;
-  /** For a field that shows a refusal itself: the reason, or null when the change was taken. */
-  tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;
-  /** Sends everything that is not stored yet. */
-  settle(): Promise<void>;
 }
 
-const Context = createContext<EditorValue | null>(null);
+const EditorOf = createContext<PlanEditor | null>(null);
+const WorldOf = createContext<PlanWorld | null>(null);
+const AnswerOf = createContext<Answer | null>(null);
+const SettlingOf = createContext(false);
 
-export const EditorProvider = Context.Provider;
-
-/** The plan being worked on. Only inside the plan page. */
-export function useEditor(): EditorValue {
-  const value = useContext(Context);
-  if (!value) throw new Error('useEditor needs an EditorProvider above it');
+function useGiven<T>(context: React.Context<T | null>): T {
+  const value = useContext(context);
+  if (!value) throw new Error('The plan page’s hooks need an EditorProvider above them');
   return value;
 }
+
+/** Gives the plan, what it comes to, and ways to change it to all of the plan page. */
+export function EditorProvider({
+  editor,
+  kitchen,
+  basis,
+  children,
+}: {
+  editor: PlanEditor;
+  kitchen: Kitchen;
+  basis: Basis;
+  children: ReactNode;
+}) {
+  const world = useMemo(() => ({ kitchen, basis, pantry: basis.pantry }), [kitchen, basis]);
+  return (
+    <EditorOf value={editor}>
+      <WorldOf value={world}>
+        <AnswerProvider editor={editor} basis={basis}>
+          {children}
+        </AnswerProvider>
+      </WorldOf>
+    </EditorOf>
+  );
+}
+
+/**
+ * Works the plan out after what was typed or dragged is on the screen: fields answer the hand at
+ * once, the rest of the page follows in its own time and gives way to the next touch.
+ */
+function AnswerProvider({
+  editor,
+  basis,
+  children,
+}: {
+  editor: PlanEditor;
+  basis: Basis;
+  children: ReactNode;
+}) {
+  const [answerTo] = useState(() => answersOn(basis));
+  const plan = useSyncExternalStore(
+    editor.subscribe,
+    () => editor.getSnapshot().plan,
+    () => editor.getSnapshot().plan,
+  );
+  const behind = useDeferredValue(plan);
+  const answer = useMemo(() => answerTo(behind), [answerTo, behind]);
+  return (
+    <SettlingOf value={behind !== plan}>
+      <AnswerOf value={answer}>{children}</AnswerOf>
+    </SettlingOf>
+  );
+}
+
+/**
+ * A part of the plan as it is now, this very keystroke; redraws when that part changes.
+ * @example usePlan((plan) => plan.note)
+ */
+export function usePlan<T>(select: (plan: Plan) => T): T {
+  return useEditorState((state) => select(state.plan));
+}
+
+/**
+ * What is known of saving and undo.
+ * @param select must give the same value for the same state: a part of it, not a new object
+ */
+export function useEditorState<T>(select: (state: EditorSnapshot) => T): T {
+  const { subscribe, getSnapshot } = useGiven(EditorOf);
+  const read = () => select(getSnapshot());
+  return useSyncExternalStore(subscribe, read, read);
+}
+
+/** The plan with what it comes to, the two always in step. Its name and note may be older. */
+export const useShown = (): Answer => useGiven(AnswerOf);
+
+/** A part of what the plan comes to. */
+export const useResult = <T,>(select: (result: PlanResult) => T): T => select(useShown().result);
+
+/** Whether what is shown is still behind what was set. */
+export const useSettling = (): boolean => useContext(SettlingOf);
+
+/** Ways to change the plan. */
+export const useEdit = (): PlanEditor => useGiven(EditorOf);
+
+export const useWorld = (): PlanWorld => useGiven(WorldOf);

@@ -28,11 +28,20 @@ export type SaveAnswer =
   | { readonly kind: 'conflict'; readonly theirs: Plan; readonly edition: number }
   | { readonly kind: 'failed'; readonly why: string; readonly again: boolean };
 
+/** Keeps one text. */
+export interface Drawer {
+  read(): string | null;
+  write(text: string): void;
+  clear(): void;
+}
+
 /** What the editor needs from the world; all of it can be stood in for in a test. */
 export interface EditorWorld {
   send(save: { plan: Plan; baseEdition: number; sitting: string }): Promise<SaveAnswer>;
   /** A place on this device that outlives the page. */
-  readonly drawer: { read(): string | null; write(text: string): void; clear(): void };
+  readonly drawer: Drawer;
+  /** One that lasts as long as the sitting: for what can be undone. */
+  readonly memory: Drawer;
   now(): number;
   later(run: () => void, ms: number): () => void;
   readonly sitting: string;
@@ -42,11 +51,43 @@ export interface EditorWorld {
   loadReader(): Promise<(document: unknown) => Plan>;
 }
 
+/** One plan being worked on. */
+export interface PlanEditor {
+  getSnapshot(): EditorSnapshot;
+  /** Gives the way to leave again. */
+  subscribe(listener: () => void): () => void;
+  /**
+   * Changes the plan. A change that would not be a plan any more is refused with its reason, and
+   * nothing is lost.
+   * @param key what it is about: changes with the same key shortly after one another undo as one
+   * @param passing a step of a drag on its way: kept and sent once the drag ends with a change that is not
+   */
+  edit(change: (plan: Plan) => Plan, key?: string, passing?: boolean): void;
+  /** The same for a field that shows a refusal itself: gives the reason, or null when taken. */
+  tryEdit(change: (plan: Plan) => Plan, key?: string): string | null;
+  undo(): void;
+  redo(): void;
+  /** Sends now what waits, or tries again after a failure. */
+  flush(): Promise<void>;
+  /** Brings back what an earlier visit could not save, and what it could undo. Call once, in the browser. */
+  restore(): Promise<void>;
+  /** Ends a conflict: their version becomes the plan; mine is one undo away. */
+  takeTheirs(): void;
+  /** Ends a conflict: mine is saved over theirs, which stays as an older revision. */
+  keepMine(): void;
+  /** The plan still unsaved, to be sent while the page goes; null when all is saved. */
+  unsaved(): { plan: Plan; baseEdition: number; sitting: string } | null;
+  /** Puts what can be undone where a later visit of this sitting finds it. */
+  remember(): void;
+  stop(): void;
+}
+
 const QUIET_MS = 500;
 const FIRST_RETRY_MS = 2_000;
 const LONGEST_RETRY_MS = 30_000;
 
-export type PlanEditor = ReturnType<typeof createPlanEditor>;
+/** Steps of undo, and of redo, that outlive the page. */
+const STEPS_REMEMBERED = 40;
 
 /**
  * Holds one plan being worked on: edits, undo, and saving as you go. Every change is first put in
@@ -55,7 +96,7 @@ export type PlanEditor = ReturnType<typeof createPlanEditor>;
 export function createPlanEditor(
   world: EditorWorld,
   stored: { plan: Plan; edition: number; revision: number },
-) {
+): PlanEditor {
   let history: History<Plan> = startHistory(stored.plan);
   let { edition, revision } = stored;
   let saved: Plan = stored.plan;
@@ -86,11 +127,15 @@ export function createPlanEditor(
     cancelTimer = world.later(() => void flush(), ms);
   };
 
+  let unkept = false;
+
   /** Moves on to another history: put in the drawer at once, sent when the hand rests. */
-  const move = (next: History<Plan>) => {
-    if (next === history) return;
+  const move = (next: History<Plan>, passing = false) => {
+    if (next === history && !unkept) return;
     history = next;
     refused = null;
+    unkept = passing;
+    if (passing) return publish();
     world.drawer.write(JSON.stringify({ plan: history.present, edition }));
     if (save.kind !== 'saving' && save.kind !== 'conflict') {
       save = save.kind === 'failed' ? save : { kind: 'waiting' };
@@ -137,9 +182,11 @@ export function createPlanEditor(
   }
 
   /** Takes a change when it leaves a plan; else gives the reason why not. */
-  const apply = (change: (plan: Plan) => Plan, key: string): string | null => {
+  const apply = (change: (plan: Plan) => Plan, key: string, passing = false): string | null => {
     try {
-      move(advance(history, read(change(history.present)), { key, at: world.now() }));
+      const next = change(history.present);
+      const same = next === history.present;
+      move(same ? history : advance(history, read(next), { key, at: world.now() }), passing);
       return null;
     } catch (error) {
       if (!(error instanceof PlanError)) throw error;
@@ -158,6 +205,23 @@ export function createPlanEditor(
     return reader;
   });
 
+  /** What an earlier visit could undo, where the plan still is what it left. */
+  async function bringBackHistory() {
+    const text = world.memory.read();
+    if (!text) return;
+    const reader = await ready;
+    try {
+      const left = JSON.parse(text) as { past: unknown[]; present: unknown; future: unknown[] };
+      const untouched = history.past.length === 0 && history.future.length === 0;
+      if (!untouched || JSON.stringify(left.present) !== JSON.stringify(history.present)) return;
+      history = { ...history, past: left.past.map(reader), future: left.future.map(reader) };
+      publish();
+    } catch {
+      // Steps that cannot be read any more are gone; the plan itself is not touched.
+      world.memory.clear();
+    }
+  }
+
   publish();
 
   return {
@@ -166,22 +230,13 @@ export function createPlanEditor(
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    /**
-     * Changes the plan. A change that would not be a plan any more is refused with its reason, and
-     * nothing is lost.
-     * @param key what it is about: changes with the same key shortly after one another undo as one
-     */
-    edit(change: (plan: Plan) => Plan, key = ''): void {
-      refuse(apply(change, key));
-    },
-    /** The same for a field that shows a refusal itself: gives the reason, or null when taken. */
-    tryEdit: (change: (plan: Plan) => Plan, key = ''): string | null => apply(change, key),
+    edit: (change, key = '', passing = false) => refuse(apply(change, key, passing)),
+    tryEdit: (change, key = '') => apply(change, key),
     undo: () => move(undo(history)),
     redo: () => move(redo(history)),
-    /** Sends now what waits, or tries again after a failure. */
     flush,
-    /** Brings back what an earlier visit could not save. Call once, in the browser. */
-    async restore(): Promise<void> {
+    async restore() {
+      await bringBackHistory();
       const text = world.drawer.read();
       if (!text) return;
       const reader = await ready;
@@ -201,8 +256,7 @@ export function createPlanEditor(
         world.drawer.clear();
       }
     },
-    /** Ends a conflict: their version becomes the plan; mine is one undo away. */
-    takeTheirs(): void {
+    takeTheirs() {
       if (save.kind !== 'conflict') return;
       const { theirs } = save;
       ({ edition } = save);
@@ -212,8 +266,7 @@ export function createPlanEditor(
       history = advance(history, theirs, { key: '', at: world.now() });
       publish();
     },
-    /** Ends a conflict: mine is saved over theirs, which stays as an older revision. */
-    keepMine(): void {
+    keepMine() {
       if (save.kind !== 'conflict') return;
       ({ edition } = save);
       saved = save.theirs;
@@ -221,13 +274,16 @@ export function createPlanEditor(
       publish();
       void flush();
     },
-    /** The plan still unsaved, to be sent while the page goes; null when all is saved. */
     unsaved: () =>
       history.present === saved || save.kind === 'conflict'
         ? null
         : { plan: history.present, baseEdition: edition, sitting: world.sitting },
-    stop(): void {
-      cancelTimer();
+    remember() {
+      if (history.past.length + history.future.length === 0) return world.memory.clear();
+      const { past, present, future } = history;
+      const kept = { past: past.slice(-STEPS_REMEMBERED), present, future };
+      world.memory.write(JSON.stringify({ ...kept, future: future.slice(0, STEPS_REMEMBERED) }));
     },
+    stop: () => cancelTimer(),
   };
 }

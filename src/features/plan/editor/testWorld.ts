@@ -5,12 +5,18 @@ export function testWorld(own: Pick<EditorWorld, 'send' | 'loadReader'>) {
   let now = 0;
   let timers: { at: number; run: () => void }[] = [];
   let drawer: string | null = null;
+  let memory: string | null = null;
   const world: EditorWorld = {
     ...own,
     drawer: {
       read: () => drawer,
       write: (text) => (drawer = text),
       clear: () => (drawer = null),
+    },
+    memory: {
+      read: () => memory,
+      write: (text) => (memory = text),
+      clear: () => (memory = null),
     },
     now: () => now,
     later(run, ms) {

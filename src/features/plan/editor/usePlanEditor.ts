@@ -1,13 +1,20 @@
 'use client';
 
 import type { Basis } from '@/core/basis/basis';
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { asPlanCheck } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { steadily } from '@/ui/layout/steadily';
-import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
+import { whenIdle } from '@/ui/layout/whenIdle';
+import {
+  createPlanEditor,
+  type Drawer,
+  type EditorWorld,
+  type PlanEditor,
+  type SaveAnswer,
+} from './planEditor';
 
 const NO_ANSWER = 'no answer from the server';
 
@@ -38,15 +45,16 @@ async function send(
   }
 }
 
-const loadReader = async (pantry: Pantry): Promise<(document: unknown) => Plan> => {
+const loadReader = async (pantry: Pantry, plan: Plan): Promise<(document: unknown) => Plan> => {
   const { parsePlan } = await steadily(() => import('@/core/plan/document/parsePlan'));
-  return (document) => parsePlan(document, pantry);
+  const reader = (document: unknown) => parsePlan(document, pantry);
+  // The first reading builds what reads: better while nothing is asked than under the hand.
+  whenIdle(() => reader(plan));
+  return reader;
 };
 
-function browserWorld(id: string, basis: Basis): EditorWorld {
-  const key = `mortar-draft-${id}`;
-  const sitting = Math.random().toString(36).slice(2);
-  // Storage may be full or forbidden; saving to the server then still works.
+/** A drawer in the browser's storage, which may be full or forbidden: saving to the server then still works. */
+function drawerIn(storage: () => Storage, key: string): Drawer {
   const quietly = <T>(run: () => T, otherwise: T): T => {
     try {
       return run();
@@ -55,12 +63,18 @@ function browserWorld(id: string, basis: Basis): EditorWorld {
     }
   };
   return {
+    read: () => quietly(() => storage().getItem(key), null),
+    write: (text) => quietly(() => storage().setItem(key, text), undefined),
+    clear: () => quietly(() => storage().removeItem(key), undefined),
+  };
+}
+
+function browserWorld(id: string, basis: Basis, plan: Plan): EditorWorld {
+  const sitting = Math.random().toString(36).slice(2);
+  return {
     send: (save) => send(id, save),
-    drawer: {
-      read: () => quietly(() => localStorage.getItem(key), null),
-      write: (text) => quietly(() => localStorage.setItem(key, text), undefined),
-      clear: () => quietly(() => localStorage.removeItem(key), undefined),
-    },
+    drawer: drawerIn(() => localStorage, `mortar-draft-${id}`),
+    memory: drawerIn(() => sessionStorage, `mortar-undo-${id}`),
     now: () => performance.now(),
     later(run, ms) {
       const timer = setTimeout(run, ms);
@@ -72,22 +86,22 @@ function browserWorld(id: string, basis: Basis): EditorWorld {
         evaluatePlan(plan, basis);
         return plan;
       }),
-    loadReader: () => loadReader(basis.pantry),
+    loadReader: () => loadReader(basis.pantry, plan),
   };
 }
 
-/** One editor for the life of the page, and its present state. */
+/** One editor for the life of the page. */
 export function usePlanEditor(
   id: string,
   stored: { plan: Plan; edition: number; revision: number },
   basis: Basis,
-) {
-  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, basis), stored));
-  const state = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
+): PlanEditor {
+  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, basis, stored.plan), stored));
   useEffect(() => {
     void editor.restore();
     const tryAgain = () => void editor.flush();
     const leave = () => {
+      editor.remember();
       const save = editor.unsaved();
       if (!save) return;
       void fetch(`/api/plans/${id}`, {
@@ -102,9 +116,10 @@ export function usePlanEditor(
     return () => {
       window.removeEventListener('online', tryAgain);
       window.removeEventListener('pagehide', leave);
-      // Leaving for another page of the product: send what waits.
+      // Leaving for another page of the product: send what waits, keep what can be undone.
+      editor.remember();
       void editor.flush();
     };
   }, [editor, id]);
-  return { editor, state };
+  return editor;
 }

@@ -5,12 +5,14 @@ import { cautionsFor } from '@/core/plan/questions/cautions';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { Says } from './Seal';
 import { PlanChoice, PlanField } from './PlanField';
 
 export function BoilControls() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { text } = useUnits();
   const { boil: b } = plan;
   return (
@@ -67,7 +69,8 @@ export function BoilControls() {
 }
 
 export function BoilPanel() {
-  const { plan, result, pantry } = useEditor();
+  const { plan, result } = useShown();
+  const { pantry } = useWorld();
   const { text } = useUnits();
   const { working, safeCore, allergens } = result;
   return (

@@ -7,12 +7,13 @@ import type { Plan } from '@/core/plan/document/schema';
 import type { FieldRange } from '@/core/range';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, usePlan, useShown } from '../editor/EditorContext';
 import { SERVING_NAMES } from '../words';
 import { PlanChoice, PlanField } from './PlanField';
 
 export function CountControls() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { batch: b } = plan;
   return (
     <>
@@ -43,16 +44,7 @@ export function CountControls() {
           label: SERVING_NAMES[value],
         }))}
       />
-      <label className="block">
-        <span className="mb-1 block text-small text-ink-dim">Note, printed on the bench card</span>
-        <textarea
-          rows={2}
-          maxLength={4000}
-          className="field py-2"
-          value={plan.note}
-          onChange={(event) => edit((before) => ({ ...before, note: event.target.value }), 'note')}
-        />
-      </label>
+      <Note />
       <details open>
         <summary className="min-h-[44px] py-2 font-semibold">Losses and spares</summary>
         <div className="grid grid-cols-2 gap-3">
@@ -88,6 +80,25 @@ export function CountControls() {
   );
 }
 
+/** Words on the bench card. They stand outside what is worked out: a letter redraws nothing else. */
+function Note() {
+  const note = usePlan((plan) => plan.note);
+  const { edit } = useEdit();
+  return (
+    <label className="block">
+      <span className="mb-1 block text-small text-ink-dim">Note, printed on the bench card</span>
+      <textarea
+        rows={2}
+        maxLength={4000}
+        className="field py-2"
+        data-undo="plan"
+        value={note}
+        onChange={(event) => edit((before) => ({ ...before, note: event.target.value }), 'note')}
+      />
+    </label>
+  );
+}
+
 /** Another way in. What portions would need is the first guess at what is in hand. */
 function startFrom(
   plan: Plan,
@@ -109,7 +120,8 @@ const clamp = (value: number, { min, max }: FieldRange): number =>
 
 /** What using both up may turn, and what it came to. */
 function DeadHeatControls() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const heat = result.deadHeat;
   const may = plan.batch.mayChange;

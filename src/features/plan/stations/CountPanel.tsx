@@ -1,12 +1,12 @@
 'use client';
 
-import { useEditor } from '../editor/EditorContext';
+import { useShown } from '../editor/EditorContext';
 import { DeadHeats } from './DeadHeats';
 import { LedgerBar } from './LedgerBar';
 
 /** Where every gram of dough and filling goes. */
 export function CountPanel() {
-  const { result, plan } = useEditor();
+  const { plan, result } = useShown();
   const { working: w } = result;
   return (
     <div className="grid gap-6">

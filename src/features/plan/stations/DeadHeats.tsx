@@ -9,14 +9,16 @@ import { nearestSetting } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { SearchProgress } from '../search/SearchProgress';
 import { useSearch } from '../search/useSearch';
 import { cuttersFor } from './shape/tools';
 
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
-  const { plan, result, kitchen, pantry, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen, pantry } = useWorld();
   const { state, start, cancel } = useSearch<HeatOption[]>();
   const [ownTools, setOwnTools] = useState(false);
   const [size] = familyOf(plan.shape.family).dimensions;
@@ -78,7 +80,7 @@ function HeatTable({
   springBack: number;
   onAdopt(option: HeatOption): void;
 }) {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const heads = ['Pieces', 'Dose', 'Sheet', 'Blank', 'Left over', 'Dough', 'Lip', ''];
   return (

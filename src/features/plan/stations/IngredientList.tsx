@@ -4,7 +4,7 @@ import { Command as Palette } from 'cmdk';
 import { useMemo, useState } from 'react';
 import type { Ingredient, IngredientGroup } from '@/core/composition/ingredient';
 import { searchIngredients } from '@/core/composition/search';
-import { useEditor } from '../editor/EditorContext';
+import { useWorld } from '../editor/EditorContext';
 
 const DOUGH_FIRST: readonly IngredientGroup[] = [
   'flour',
@@ -27,7 +27,7 @@ export default function IngredientList({
   use: 'dough' | 'filling';
   onPick(ingredient: Ingredient): void;
 }) {
-  const { pantry } = useEditor();
+  const { pantry } = useWorld();
   const [words, setWords] = useState('');
   const found = useMemo(
     () => searchIngredients([...pantry.ingredients.values()], words),

@@ -26,7 +26,7 @@ export function LedgerBar({
       </h3>
       <div
         aria-hidden
-        className="flex h-9 overflow-hidden rounded border-[1.5px] border-[var(--draw)]"
+        className="flex h-9 forced-color-adjust-none overflow-hidden rounded border-[1.5px] border-[var(--draw)]"
       >
         {shown.map(({ name, of, fill }) => (
           <div
@@ -41,7 +41,7 @@ export function LedgerBar({
           <li key={name} className="flex items-center gap-1.5">
             <span
               aria-hidden
-              className="h-3 w-3 rounded-sm border border-[var(--draw)]"
+              className="h-3 w-3 rounded-sm forced-color-adjust-none border border-[var(--draw)]"
               style={{ background: fill }}
             />
             {name}{' '}

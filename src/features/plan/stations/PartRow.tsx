@@ -7,7 +7,7 @@ import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { bulkUnits, cupsText } from '@/core/units/volume';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { QuantityField } from '@/ui/fields/QuantityField';
-import { useEditor } from '../editor/EditorContext';
+import { usePlan, useWorld } from '../editor/EditorContext';
 import { IngredientPicker } from './IngredientPicker';
 
 /** One line of a recipe: what, how much, and away with it. */
@@ -30,11 +30,12 @@ export function PartRow({
   removable: boolean;
   children?: ReactNode;
 }) {
-  const { plan, pantry } = useEditor();
+  const dough = usePlan((plan) => plan.dough);
+  const { pantry } = useWorld();
   const { units } = useUnits();
   const row = pantry.ingredients.get(id);
   const name = row?.name ?? id;
-  const { eggG, yolkG } = plan.dough;
+  const { eggG, yolkG } = dough;
   const each = { 'egg-whole': eggG, 'egg-yolk': yolkG }[id];
   const count = each ? g / each : 0;
   const word = id === 'egg-yolk' ? 'yolk' : 'egg';

@@ -1,10 +1,16 @@
 'use client';
 
-import { readAt, writeAt } from '@/core/plan/document/patch';
-import { PLAN_FIELDS, type PlanFieldPath } from '@/core/plan/document/planFields';
+import {
+  readAt,
+  writeAt,
+  type PlanAt,
+  type PlanNumberPath,
+  type PlanPath,
+} from '@/core/plan/document/patch';
+import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Choice, type ChoiceOption } from '@/ui/fields/Choice';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, usePlan } from '../editor/EditorContext';
 
 /** A typed field bound to one number of the plan: name, measure and range are the plan's own. */
 export function PlanField({
@@ -12,13 +18,14 @@ export function PlanField({
   optional = false,
   ...rest
 }: {
-  at: PlanFieldPath;
+  at: PlanNumberPath;
   /** May be left empty. */
   optional?: boolean;
   placeholder?: string;
   hint?: string;
 }) {
-  const { plan, edit, tryEdit } = useEditor();
+  const plan = usePlan((all) => all);
+  const { edit, tryEdit } = useEdit();
   const { label, kind, step, ...range } = PLAN_FIELDS[at];
   return (
     <QuantityField
@@ -39,16 +46,17 @@ export const withoutPath = (refusal: string | null): string | null =>
   refusal && refusal.replace(/^[\w.[\]]+: /, '');
 
 /** One of a few words of the plan. */
-export function PlanChoice<T extends string>({
+export function PlanChoice<P extends PlanPath, T extends PlanAt<P> & string>({
   at,
   ...rest
 }: {
-  at: string;
+  at: P;
   label: string;
   columns?: number;
   options: readonly ChoiceOption<T>[];
 }) {
-  const { plan, edit } = useEditor();
+  const plan = usePlan((all) => all);
+  const { edit } = useEdit();
   return (
     <Choice
       value={readAt(plan, at) as T}

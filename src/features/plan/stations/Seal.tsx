@@ -4,7 +4,7 @@ import type { Plan } from '@/core/plan/document/schema';
 import { FINISH_NAMES } from '@/core/shapes/finish';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useShown } from '../editor/EditorContext';
 import { MEDIUM_NAMES } from '../words';
 import { PlanChoice, PlanField } from './PlanField';
 
@@ -67,7 +67,7 @@ const PLACE_SAYS: Record<Plan['hold']['place'], string> = {
 };
 
 export function SealPanel() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { hold: h, shape } = plan;
   return (

@@ -9,23 +9,21 @@ import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { Choice } from '@/ui/fields/Choice';
-import { Ruler } from '@/ui/fields/Ruler';
-import { after } from '@/ui/layout/after';
+import { ShapeLeaves } from './shape';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, usePlan, useShown, useWorld } from '../editor/EditorContext';
 import { cuttersFor, isMould, withMould } from './shape/tools';
 import { PlanChoice, PlanField } from './PlanField';
+import { PlanRuler } from './PlanRuler';
 import { StripPanel } from './StripPanel';
-
-/** What stands under the sheet: fetched after the page, all at once. */
-export const loadShapeLeaves = () => import('./shape');
 
 /** Set by hand, a dose or a size stays as it is in a dead heat. */
 const held = (plan: Plan, key: 'dose' | 'size'): Plan =>
   plan.batch.wayIn === 'both' ? writeAt(plan, `batch.mayChange.${key}`, false) : plan;
 
 export function ShapeControls() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const family = familyOf(plan.shape.family);
   return (
     <>
@@ -105,7 +103,9 @@ export function ShapeControls() {
 
 /** A mould of the kitchen, taken with all its measures. */
 function MouldPicker() {
-  const { plan, kitchen, edit } = useEditor();
+  const plan = usePlan((all) => all);
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { shape } = plan;
   const own = kitchen.moulds.find((mould) => isMould(shape, mould));
   return (
@@ -139,7 +139,8 @@ function MouldPicker() {
 }
 
 function SizeRulers() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { kitchen } = useWorld();
   const { text } = useUnits();
   const family = familyOf(plan.shape.family);
   return family.dimensions.map(({ key, label, minMm, maxMm, usualMm }) => {
@@ -150,7 +151,7 @@ function SizeRulers() {
     const cutters = isSize ? cuttersFor(plan, kitchen.cutters) : [];
     const smallest = isSize ? result.shape.smallestSizeMm : null;
     return (
-      <Ruler
+      <PlanRuler
         key={key}
         label={label}
         kind="length"
@@ -170,29 +171,26 @@ function SizeRulers() {
         }
         snaps={cutters.map(({ mm }) => mm)}
         valueText={text(value, 'mm')}
-        onChange={(mm) =>
-          edit(
-            (p) =>
-              isSize
-                ? held(writeAt(p, `shape.${key}`, mm), 'size')
-                : writeAt(p, `shape.${key}`, mm),
-            key,
-          )
-        }
+        set={(p, mm) => {
+          const next = writeAt(p, `shape.${key}`, mm);
+          return isSize ? held(next, 'size') : next;
+        }}
+        about={key}
       />
     );
   });
 }
 
 function DoseRuler() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { kitchen } = useWorld();
   const { text, spoons } = useUnits();
   const [low, high] = familyOf(plan.shape.family).usualDoseG;
   const { doseBandG, doseG } = result.shape;
   const perMl = result.filling.densityGPerMl;
   const marks = kitchen.spoons.map(({ name, ml }) => ({ at: ml * perMl, label: name }));
   return (
-    <Ruler
+    <PlanRuler
       label="Dose"
       kind="mass"
       range={PLAN_FIELDS['shape.doseG']}
@@ -210,12 +208,11 @@ function DoseRuler() {
         ['tbsp', 15 * perMl],
         ['ml', perMl],
       ])}
-      onChange={(g) => edit((p) => held(writeAt(p, 'shape.doseG', g), 'dose'), 'dose')}
+      set={(p, g) => held(writeAt(p, 'shape.doseG', g), 'dose')}
+      about="dose"
     />
   );
 }
-
-const ShapeLeaves = after(() => loadShapeLeaves().then((m) => m.ShapeLeaves), false);
 
 /** The sheet with its pattern, always in sight; under it how to fold, with what, and what else could be made. */
 export function ShapePanel() {

@@ -9,7 +9,7 @@ import { writeAt } from '@/core/plan/document/patch';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../editor/EditorContext';
+import { useEdit, useShown } from '../editor/EditorContext';
 import { doesNotFitText } from '../words';
 import { patternText, plural, rollingsText, trimText } from './sheetWords';
 
@@ -17,7 +17,8 @@ const ZOOMS = [1, 1.6, 2.5, 4] as const;
 
 /** One sheet with its cut pattern, what comes out of all of them, and what becomes of the trim. */
 export function StripPanel() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const [zoom, setZoom] = useState(0);
   const [at, setPicked] = useState<Pick<Place, 'along' | 'across'> | null>(null);

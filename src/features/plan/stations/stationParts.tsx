@@ -4,23 +4,23 @@ import { loadWorking } from '@/ui/figure/Figure';
 import { after } from '@/ui/layout/after';
 import { steadily } from '@/ui/layout/steadily';
 import { CountControls } from './Count';
-import { loadShapeLeaves, ShapeControls, ShapePanel } from './Shape';
+import { CountPanel } from './CountPanel';
 
 const LOADS = {
-  count: () => import('./CountPanel'),
   dough: () => import('./dough'),
   filling: () => import('./filling'),
   sheet: () => import('./sheet'),
+  shape: () => import('./Shape'),
   seal: () => import('./Seal'),
   boil: () => import('./Boil'),
 };
 
 /**
  * What each station opens into: what is set, at the left; what follows, under the piece. Where a plan
- * is begun and where it opens come with the page, the others after it.
+ * opens comes with the page, the others after it.
  */
 export const stationParts: Record<StationId, { Controls: ComponentType; Panel: ComponentType }> = {
-  count: { Controls: CountControls, Panel: after(() => LOADS.count().then((m) => m.CountPanel)) },
+  count: { Controls: CountControls, Panel: CountPanel },
   dough: {
     Controls: after(() => LOADS.dough().then((m) => m.DoughControls)),
     Panel: after(() => LOADS.dough().then((m) => m.DoughPanel)),
@@ -33,7 +33,10 @@ export const stationParts: Record<StationId, { Controls: ComponentType; Panel: C
     Controls: after(() => LOADS.sheet().then((m) => m.SheetControls)),
     Panel: after(() => LOADS.sheet().then((m) => m.SheetPanel)),
   },
-  shape: { Controls: ShapeControls, Panel: ShapePanel },
+  shape: {
+    Controls: after(() => LOADS.shape().then((m) => m.ShapeControls)),
+    Panel: after(() => LOADS.shape().then((m) => m.ShapePanel)),
+  },
   seal: {
     Controls: after(() => LOADS.seal().then((m) => m.SealControls)),
     Panel: after(() => LOADS.seal().then((m) => m.SealPanel)),
@@ -46,6 +49,4 @@ export const stationParts: Record<StationId, { Controls: ComponentType; Panel: C
 
 /** Fetches the stations that are not open, so that they open at once and without a line. */
 export const fetchStations = (): void =>
-  [...Object.values(LOADS), loadShapeLeaves, loadWorking].forEach(
-    (load) => void steadily<unknown>(load),
-  );
+  [...Object.values(LOADS), loadWorking].forEach((load) => void steadily<unknown>(load));

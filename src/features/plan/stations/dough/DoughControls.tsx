@@ -4,7 +4,7 @@ import { Plus } from 'lucide-react';
 import { writeAt } from '@/core/plan/document/patch';
 import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
@@ -33,8 +33,9 @@ export function DoughControls() {
 }
 
 function Recipe() {
-  const { plan, edit, tryEdit } = useEditor();
-  const { parts } = plan.dough;
+  const dough = usePlan((plan) => plan.dough);
+  const { edit, tryEdit } = useEdit();
+  const { parts } = dough;
   return (
     <section aria-label="Your dough recipe">
       <div className="flex items-center justify-between gap-2">
@@ -108,8 +109,10 @@ function Working() {
 }
 
 function Weather() {
-  const { plan, edit, kitchen } = useEditor();
-  const { rh, roomC } = plan.dough;
+  const dough = usePlan((plan) => plan.dough);
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
+  const { rh, roomC } = dough;
   const differs = roomC !== kitchen.roomC || (rh !== undefined && rh !== kitchen.rh);
   return (
     <section aria-label="Weather" className="grid gap-3">

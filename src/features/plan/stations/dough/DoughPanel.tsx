@@ -7,7 +7,7 @@ import { later } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { usePlan, useResult, useShown } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighOut } from './WeighOut';
 
@@ -30,12 +30,13 @@ const WholeEggs = leaf(LOADS.WholeEggs);
 /** What follows at the dough: its water against its band, then one leaf at a time. */
 export function DoughPanel() {
   useEffect(() => Object.values(LOADS).forEach((load) => void steadily<unknown>(load)), []);
-  const { plan } = useEditor();
-  const made = plan.dough.corrections.length;
+  const dough = usePlan((plan) => plan.dough);
+  const made = dough.corrections.length;
   return (
     <div className="grid gap-4">
       <Hydration />
       <Tabs
+        name="dough"
         label="Dough"
         tabs={[
           { id: 'weigh', label: 'Weigh out', content: <WeighOut /> },
@@ -54,7 +55,7 @@ export function DoughPanel() {
 }
 
 function Hydration() {
-  const { result } = useEditor();
+  const { result } = useShown();
   const { text } = useUnits();
   const { dough: d, working } = result;
   const [from, to] = d.now.asItShouldBe;
@@ -119,9 +120,9 @@ const DOUGH_FEELS: Readonly<Record<DoughFeel, { name: string; says: string }>> =
 
 /** What leads it back to the nearest edge of “as it should be”; only outside the band. */
 function MendDough() {
-  const { result } = useEditor();
+  const dough = useResult((result) => result.dough);
   const { text } = useUnits();
-  const { feel, mend, pinches } = result.dough;
+  const { feel, mend, pinches } = dough;
   if (feel === 'dry') {
     return <b>Work in {text(mend.waterG, 'g')} of water, by wet hands, a little at a time.</b>;
   }

@@ -2,13 +2,15 @@
 
 import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { PlanField } from '../PlanField';
 
 /** What one egg holds: a grade of either system, or as weighed. Shown where the recipe has egg. */
 export function EggSize() {
-  const { plan, edit, kitchen } = useEditor();
-  const { parts, eggG, yolkG } = plan.dough;
+  const dough = usePlan((plan) => plan.dough);
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
+  const { parts, eggG, yolkG } = dough;
   if (!parts.some(({ id }) => id === EGG_WHOLE || id === EGG_YOLK)) return null;
   const size = eggSizeOf({ eggG, yolkG });
   return (

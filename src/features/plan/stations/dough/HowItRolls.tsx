@@ -5,11 +5,12 @@ import { doughAdvice } from '@/core/dough/advice';
 import { doughColour } from '@/core/dough/doughColour';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown, useWorld } from '../../editor/EditorContext';
 
 /** What is in the dough, and how that moves the sheet. */
 export default function HowItRolls() {
-  const { plan, result, pantry } = useEditor();
+  const { plan, result } = useShown();
+  const { pantry } = useWorld();
   const { working: w, dough: d } = result;
   const { parts } = plan.dough;
   const colour = doughColour(parts, pantry, plan.dough);

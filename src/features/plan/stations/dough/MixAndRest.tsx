@@ -4,11 +4,11 @@ import { DOUGH_STAGES } from '@/core/dough/stages';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 
 /** How ready it is, when it can be rolled at the earliest, and what each stage should show. */
 export default function MixAndRest() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { working: w, dough: d } = result;
   const { ready, work } = d;

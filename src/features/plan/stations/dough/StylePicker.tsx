@@ -6,7 +6,7 @@ import type { DoughRecipeStyle } from '@/core/dough/styles';
 import type { Plan } from '@/core/plan/document/schema';
 import { later } from '@/ui/layout/later';
 import { say } from '@/ui/layout/say';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit } from '../../editor/EditorContext';
 
 const StyleList = later(() => import('./StyleList'), 'Fetching the styles…');
 
@@ -23,7 +23,7 @@ const inStyle = (plan: Plan, { parts, work }: DoughRecipeStyle): Plan => ({
 
 /** Styles of dough to start from, each with what goes wrong with it. */
 export function StylePicker() {
-  const { edit } = useEditor();
+  const { edit } = useEdit();
   const [open, setOpen] = useState(false);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>

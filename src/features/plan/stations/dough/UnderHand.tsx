@@ -7,7 +7,7 @@ import { doughUnderHand } from '@/core/plan/model/dough';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, usePlan, useShown, useWorld } from '../../editor/EditorContext';
 import { correctionText, FEEL_NAMES } from '../bowlWords';
 
 type Recorded = Plan['dough']['corrections'][number];
@@ -19,7 +19,8 @@ const withCorrections = (plan: Plan, change: (made: Recorded[]) => Recorded[]): 
 
 /** The cook says what the dough feels like, gets a small step, and records it as made. */
 export default function UnderHand() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const [feel, setFeel] = useState<Feel | null>(null);
   const steps = feel ? whatToDo(feel, doughUnderHand(plan, result.dough)) : [];
   return (
@@ -66,7 +67,8 @@ export default function UnderHand() {
 
 /** One small step, what it does to the sums, and a button to record it. */
 function Step({ step, first, onDone }: { step: Correction; first: boolean; onDone(): void }) {
-  const { plan, result, basis } = useEditor();
+  const { plan, result } = useShown();
+  const { basis } = useWorld();
   const { text } = useUnits();
   const after = evaluatePlan(
     withCorrections(plan, (made) => [
@@ -101,9 +103,10 @@ function Step({ step, first, onDone }: { step: Correction; first: boolean; onDon
 }
 
 function Made() {
-  const { plan, edit } = useEditor();
+  const dough = usePlan((plan) => plan.dough);
+  const { edit } = useEdit();
   const { text } = useUnits();
-  const { corrections } = plan.dough;
+  const { corrections } = dough;
   if (corrections.length === 0) {
     return (
       <p className="text-small text-ink-dim">

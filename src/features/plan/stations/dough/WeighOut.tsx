@@ -4,12 +4,13 @@ import { writeAt } from '@/core/plan/document/patch';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown } from '../../editor/EditorContext';
 import { BatchTable } from '../BatchTable';
 
 /** What to weigh out for this batch, in whole eggs, and what to hold back. */
 export function WeighOut() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const { dough: d, working } = result;
   const { rh } = plan.dough;

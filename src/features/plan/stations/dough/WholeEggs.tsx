@@ -11,13 +11,15 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 
 type From = 'batch' | 'flour' | 'eggs';
 
 /** Doughs in whole eggs and yolks: for the batch, for a flour, or for the eggs there are. */
 export default function WholeEggs() {
-  const { plan, result, pantry, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { pantry } = useWorld();
   const { text } = useUnits();
   const { dough: d } = result;
   const { blend, yolkShare, waterShare } = d.character;

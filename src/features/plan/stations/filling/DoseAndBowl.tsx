@@ -9,7 +9,7 @@ import { cupsText } from '@/core/units/volume';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { PlanField } from '../PlanField';
 
 const rounded = (g: number): number => {
@@ -25,7 +25,8 @@ const dosed = (plan: Plan, g: number): Plan => {
 
 /** How much filling there is, in bowls and bags, and a dose by spoon, by tip or by scale. */
 export default function DoseAndBowl() {
-  const { plan, result, kitchen } = useEditor();
+  const { plan, result } = useShown();
+  const { kitchen } = useWorld();
   const { text, units } = useUnits();
   const { filling: f, working: w, leftover } = result;
   const bags = f.totalMl / kitchen.bagMl;
@@ -55,7 +56,9 @@ export default function DoseAndBowl() {
 }
 
 function SpoonDoses() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { text } = useUnits();
   const { densityGPerMl } = result.filling;
   const band = result.shape.doseBandG;
@@ -105,7 +108,9 @@ function SpoonDoses() {
 }
 
 function PipedDose() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
   const [lengthMm, setLength] = useState(() => Math.round(f.pipedMm));

@@ -6,7 +6,7 @@ import { usualLump } from '@/core/filling/handling';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
@@ -34,7 +34,9 @@ const asIngredient = (id: string, { g, preparation }: Part, pantry: Pantry): Par
 });
 
 export function FillingControls() {
-  const { plan, pantry, edit, tryEdit } = useEditor();
+  const plan = usePlan((all) => all);
+  const { edit, tryEdit } = useEdit();
+  const { pantry } = useWorld();
   const { parts } = plan.filling;
   return (
     <>
@@ -118,7 +120,8 @@ export function FillingControls() {
 
 /** What is done to one ingredient, and its weighed result when there is one. */
 function PartPreparation({ part, index }: { part: Part; index: number }) {
-  const { pantry, edit, tryEdit } = useEditor();
+  const { edit, tryEdit } = useEdit();
+  const { pantry } = useWorld();
   const ways = preparationsFor(pantry, part.id);
   if (ways.length < 2) return null;
   const name = pantry.ingredients.get(part.id)?.name ?? part.id;

@@ -8,7 +8,7 @@ import { later } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighFilling } from './WeighFilling';
 
@@ -35,6 +35,7 @@ export function FillingPanel() {
     <div className="grid gap-4">
       <FreeWater />
       <Tabs
+        name="filling"
         label="Filling"
         tabs={[
           { id: 'weigh', label: 'Weigh out', content: <WeighFilling /> },
@@ -58,7 +59,7 @@ const PIPES = {
 } as const;
 
 function FreeWater() {
-  const { result, plan } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { filling: f, working } = result;
   const [firm, workable, wet] = (['firm', 'workable', 'wet'] as const).map(

@@ -6,17 +6,17 @@ import type { Contents } from '@/core/plan/model/contents';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useResult, useShown } from '../../editor/EditorContext';
 import { DIET_NAMES } from '../../contentsWords';
 import { PlanField } from '../PlanField';
 
 /** Core temperature, cooling, egg, allergens and diet. */
 export default function FillingSafety() {
-  const { result } = useEditor();
+  const filling = useResult((result) => result.filling);
   return (
     <div className="grid gap-6">
       <Core />
-      {result.filling.cooling.hot && <Cooling />}
+      {filling.cooling.hot && <Cooling />}
       <Egg />
       <ContentsTable />
       <p className="text-small text-ink-dim">
@@ -29,7 +29,7 @@ export default function FillingSafety() {
 }
 
 function Core() {
-  const { result } = useEditor();
+  const { result } = useShown();
   const { text } = useUnits();
   const { safeCore } = result;
   return (
@@ -55,7 +55,7 @@ function Core() {
 }
 
 function Cooling() {
-  const { result } = useEditor();
+  const { result } = useShown();
   const { text } = useUnits();
   const { cooling } = result.filling;
   const late = cooling.minutes > cooling.limitMin;
@@ -81,7 +81,7 @@ function Cooling() {
 }
 
 function Egg() {
-  const { result } = useEditor();
+  const { result } = useShown();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
   const least = text(startingRules['filling.egg.least'].value * f.totalG, 'g');
@@ -105,8 +105,8 @@ function Egg() {
 }
 
 function ContentsTable() {
-  const { result } = useEditor();
-  const { dough, filling, piece } = result.contents;
+  const contents = useResult((result) => result.contents);
+  const { dough, filling, piece } = contents;
   return (
     <section aria-label="Allergens and diet">
       <h3>Allergens and diet</h3>

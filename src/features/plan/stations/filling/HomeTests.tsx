@@ -10,7 +10,7 @@ import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { SpoonTestDrawing, TowelTestDrawing } from '@/ui/drawings/TestDrawings';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { UseMeasured } from '../UseMeasured';
 
 /** Two tests that take a minute and replace an estimate. */
@@ -24,7 +24,9 @@ export default function HomeTests() {
 }
 
 function SpoonTest() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { text } = useUnits();
   const done = plan.filling.spoonTest;
   const [volumeMl, setVolume] = useState(done?.volumeMl ?? kitchen.spoons[0]?.ml ?? 5);
@@ -91,7 +93,9 @@ function SpoonTest() {
 }
 
 function TowelTest() {
-  const { plan, result, pantry, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { pantry } = useWorld();
   const { text } = useUnits();
   const done = plan.filling.towelTest;
   const [spoonfulG, setSpoonful] = useState(done?.spoonfulG ?? 20);

@@ -9,12 +9,14 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useResult, useShown, useWorld } from '../../editor/EditorContext';
 import { dryingText } from '../bowlWords';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
 export default function MakeItRight() {
-  const { plan, result, pantry, basis, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { pantry, basis } = useWorld();
   const { text } = useUnits();
   const { filling } = plan;
   const { freeWaterShare, scale } = result.filling;
@@ -117,9 +119,10 @@ function RemedyRow({
   onChoose(on: boolean): void;
   onTake(): void;
 }) {
-  const { result, pantry } = useEditor();
+  const filling = useResult((result) => result.filling);
+  const { pantry } = useWorld();
   const { text } = useUnits();
-  const { scale } = result.filling;
+  const { scale } = filling;
   const words = dryingText(remedy, pantry, text, scale);
   const grams = remedy.massChangeG * scale;
   return (

@@ -1,13 +1,13 @@
 'use client';
 
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 import { BatchTable } from '../BatchTable';
 import { LedgerBar } from '../LedgerBar';
 
 /** What to weigh for this batch, and where its water goes. */
 export function WeighFilling() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
   const water = f.water;

@@ -7,7 +7,7 @@ import { familyOf } from '@/core/shapes/families';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 
@@ -16,7 +16,9 @@ const SETTLE_MS = 250;
 
 /** The same dough and filling as every shape, side by side. */
 export function ComparePanel() {
-  const { plan, result, pantry, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { pantry } = useWorld();
   const { text } = useUnits();
   const { state, start, cancel } = useSearch<ShapeOutcome[]>();
   useEffect(() => {

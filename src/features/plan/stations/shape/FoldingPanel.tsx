@@ -5,11 +5,11 @@ import { foldSteps } from '@/core/shapes/foldSteps';
 import { familyOf } from '@/core/shapes/families';
 import { FoldStepDrawing, foldScale } from '@/ui/drawings/FoldStepDrawing';
 import { PieceAbove } from '@/ui/drawings/PieceAbove';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 
 /** Order of folding in short drawn steps, and the finished piece from above. */
 export function FoldingPanel() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const family = familyOf(plan.shape.family);
   const steps = useMemo(
     () => foldSteps(family, plan.shape, result.shape.mound, plan.shape.laid),

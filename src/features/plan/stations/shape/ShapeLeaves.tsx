@@ -10,6 +10,7 @@ import { ToolsPanel } from './ToolsPanel';
 export function ShapeLeaves() {
   return (
     <Tabs
+      name="shape"
       label="Shape"
       tabs={[
         { id: 'fold', label: 'Folding', content: <FoldingPanel /> },

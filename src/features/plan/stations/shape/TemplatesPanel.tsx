@@ -7,11 +7,12 @@ import { PAPERS, type PaperId } from '@/core/templates/page';
 import { sheetPages } from '@/core/templates/sheetTemplate';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown } from '../../editor/EditorContext';
 
 /** Templates at true size, to lay under a sheet or hold beside a piece. */
 export function TemplatesPanel() {
-  const { plan, result, settle } = useEditor();
+  const { plan, result } = useShown();
+  const { flush } = useEdit();
   const { id } = useParams<{ id: string }>();
   const { units } = useUnits();
   const [paper, setPaper] = useState<PaperId>(units.system === 'us' ? 'letter' : 'a4');
@@ -27,7 +28,7 @@ export function TemplatesPanel() {
         // What is on the page, not what was stored a moment ago.
         event.preventDefault();
         const { href } = event.currentTarget;
-        await settle();
+        await flush();
         window.location.assign(href);
       }}
     >

@@ -9,7 +9,7 @@ import { FINISH_NAMES } from '@/core/shapes/finish';
 import { lipText } from '@/ui/figure/lipText';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import {
   cuttersFor,
   cutterForm,
@@ -29,7 +29,9 @@ interface Tool {
 
 /** The kitchen's own cutters, stamps, wheels and moulds for this shape, and which suit the dose. */
 export function ToolsPanel() {
-  const { plan, result, kitchen, basis, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen, basis } = useWorld();
   const { text } = useUnits();
   const family = familyOf(plan.shape.family);
   const tools: Tool[] =

@@ -5,12 +5,13 @@ import { writeAt } from '@/core/plan/document/patch';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown } from '../../editor/EditorContext';
 import { plural } from '../sheetWords';
 
 /** How long a sheet stays open, against how long it takes to fill. */
 export function FillInTime() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const { layout, sheet, working: w } = result;
   const { openMin, fillMin, piecesAtATime, margin } = sheet.fill;

@@ -8,12 +8,13 @@ import { strengthFromHang } from '@/core/sheet/strengthFromHang';
 import { HangTestDrawing } from '@/ui/drawings/TestDrawings';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown } from '../../editor/EditorContext';
 import { UseMeasured } from '../UseMeasured';
 
 /** The hanging strip: a sheet's strength without an instrument. */
 export function HangTest() {
-  const { plan, result, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const done = plan.dough.hangMm;
   const [lengthMm, setLength] = useState(done ?? 1500);

@@ -4,12 +4,12 @@ import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { Ladder, Rung } from '@/core/sheet/ladder';
 import { settled } from '@/ui/drawings/svg';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 import { plural } from '../sheetWords';
 
 /** The ladder: how many portions, and the passes of one, drawn to scale, thinning step by step. */
 export function LadderPanel() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { ladder } = result;
   const { portions, rough, rungs } = ladder;

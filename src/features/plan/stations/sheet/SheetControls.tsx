@@ -10,13 +10,15 @@ import { PASS_STYLE_NAMES, PASS_STYLES } from '@/core/sheet/passes';
 import { sheetsOf } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
 import { Choice } from '@/ui/fields/Choice';
-import { Ruler } from '@/ui/fields/Ruler';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { PlanChoice, PlanField } from '../PlanField';
+import { PlanRuler } from '../PlanRuler';
 
 export function SheetControls() {
-  const { plan, result, kitchen, edit } = useEditor();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { kitchen } = useWorld();
   const { text, split } = useUnits();
   const { roller } = plan.sheet;
   const family = familyOf(plan.shape.family);
@@ -67,7 +69,7 @@ export function SheetControls() {
           </button>
         </p>
       )}
-      <Ruler
+      <PlanRuler
         label="Thickness"
         kind="length"
         range={PLAN_FIELDS['sheet.thicknessMm']}
@@ -80,7 +82,8 @@ export function SheetControls() {
         snaps={shown.map(({ mm }) => mm)}
         valueText={`${text(thicknessMm, 'mm')}, dial ${setting}`}
         aside={`${between ? 'near ' : ''}dial ${setting}`}
-        onChange={(mm) => edit((p) => atThickness(p, mm), 'thickness')}
+        set={atThickness}
+        about="thickness"
       />
       <p>
         {seen[0]?.toUpperCase()}

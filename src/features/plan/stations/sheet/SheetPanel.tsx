@@ -11,6 +11,7 @@ import { TrimAndDust } from './TrimAndDust';
 export function SheetPanel() {
   return (
     <Tabs
+      name="sheet"
       label="Sheet"
       tabs={[
         { id: 'ladder', label: 'Passes', content: <LadderPanel /> },

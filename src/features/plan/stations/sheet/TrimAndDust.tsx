@@ -4,7 +4,7 @@ import { startingRules } from '@/core/basis/rules';
 import { DUSTS } from '@/core/sheet/dust';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEditor } from '../../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 import { trimText } from '../sheetWords';
 
 const ROLLED = ['The dough', 'Its trim, rolled again', 'That trim, a second time'];
@@ -14,7 +14,7 @@ const about = (share: number) => `${Math.round(share * 100)} %`;
 
 /** Where the trim goes, rolling by rolling, and what dust does. */
 export function TrimAndDust() {
-  const { plan, result } = useEditor();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { layout, trim, sheet, dough, working: w } = result;
   const { dust } = sheet;

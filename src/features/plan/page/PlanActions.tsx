@@ -1,0 +1,50 @@
+'use client';
+
+import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
+import { IconButton } from '@/ui/buttons/IconButton';
+import { useEdit, useEditorState } from '../editor/EditorContext';
+import { SaveMark } from '../SaveMark';
+import { useLeave } from './usePlanCommands';
+
+/** What is at hand in the bar of a plan. */
+export function PlanActions({ id }: { id: string }) {
+  const { undo, redo } = useEdit();
+  const canUndo = useEditorState((state) => state.canUndo);
+  const canRedo = useEditorState((state) => state.canRedo);
+  const leave = useLeave(id);
+  return (
+    <>
+      <SaveMark />
+      <IconButton on="slate" label="Undo" keys="Ctrl Z" resting={!canUndo} onClick={undo}>
+        <Undo2 size={20} aria-hidden />
+      </IconButton>
+      <IconButton on="slate" label="Redo" keys="Ctrl Shift Z" resting={!canRedo} onClick={redo}>
+        <Redo2 size={20} aria-hidden />
+      </IconButton>
+      <IconButton on="slate" label="Bench card" keys="C" onClick={() => void leave('card')} words>
+        <Printer size={18} aria-hidden />
+      </IconButton>
+      <IconButton on="slate" label="Log" keys="L" onClick={() => void leave('log')} words>
+        <ClipboardList size={18} aria-hidden />
+      </IconButton>
+      <IconButton
+        on="slate"
+        label="Shopping list"
+        keys="S"
+        className="max-sm:hidden"
+        onClick={() => void leave('shopping')}
+      >
+        <ShoppingBasket size={20} aria-hidden />
+      </IconButton>
+      <IconButton
+        on="slate"
+        label="Revisions"
+        keys="R"
+        className="max-sm:hidden"
+        onClick={() => void leave('revisions')}
+      >
+        <History size={20} aria-hidden />
+      </IconButton>
+    </>
+  );
+}

@@ -1,0 +1,114 @@
+'use client';
+
+import { useRef } from 'react';
+import { applyChange } from '@/core/risk/remedies';
+import { Figure } from '@/ui/figure/Figure';
+import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
+import { useEdit, useShown, useWorld } from '../editor/EditorContext';
+import { spareWords } from '../marginWords';
+import { changeText, costText, STATION_NAMES, weakestText } from '../words';
+import { asksOf } from './asks';
+
+/** What fails, then the weakest link and what to do about it, then what else asks for a look. */
+export function Verdict() {
+  const { result } = useShown();
+  const { edit } = useEdit();
+  const { pantry } = useWorld();
+  const { text } = useUnits();
+  const { state, remedies, name } = result.weakestLink;
+  const { title, says } = weakestText(result, text);
+  const { mark } = STATE_WORDS[state];
+  const { failures, others } = asksOf(result, text);
+  const own = useRef<HTMLDivElement>(null);
+  return (
+    <div className="mt-2">
+      {failures.length > 0 && (
+        <ul
+          className="grid gap-2 px-5 py-3 text-verdict-ink"
+          style={{ background: 'var(--verdict-fails)' }}
+        >
+          {failures.map(({ station, advice }) => (
+            <li key={station}>
+              <p className="text-small font-semibold">
+                <span aria-hidden>{STATE_WORDS.fails.mark}</span> {STATION_NAMES[station]} fails
+              </p>
+              <p className="leading-snug font-semibold">{advice}</p>
+            </li>
+          ))}
+        </ul>
+      )}
+      {/* What is taken goes from the list: the focus stays with the verdict it changed. */}
+      <div
+        ref={own}
+        tabIndex={-1}
+        role="group"
+        aria-label="Verdict"
+        className="verdict px-5 py-3 text-verdict-ink"
+        style={{ background: `var(--verdict-${state})` }}
+        data-testid="verdict"
+      >
+        <p className="text-small font-semibold">
+          <span aria-hidden>{mark}</span>{' '}
+          {state === 'holds'
+            ? failures.length
+              ? 'The piece itself holds'
+              : 'Holds. Weakest link'
+            : state === 'edge'
+              ? 'On the edge'
+              : 'Fails'}
+        </p>
+        <p className="font-display text-[1.25rem] leading-tight font-semibold">
+          <Figure
+            working={name === 'lip' ? result.working.lipMargin : result.working.thinningMargin}
+            className="no-underline"
+          >
+            {title}
+          </Figure>
+        </p>
+        <p className="mt-1">{says}</p>
+        {state !== 'holds' && remedies.length > 0 && (
+          <ul className="mt-2 grid gap-1.5">
+            {remedies.slice(0, 3).map((remedy) => {
+              const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
+              const cost = costText(remedy.cost, text);
+              return (
+                <li key={`${remedy.kind}${says}`}>
+                  <button
+                    type="button"
+                    onClick={() => {
+                      edit((plan) => applyChange(plan, remedy));
+                      own.current?.focus({ preventScroll: true });
+                    }}
+                    className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
+                  >
+                    <span className="py-1">
+                      {says}
+                      <span className="block text-small">
+                        {spareWords(remedy.weakest, remedy.margin)}
+                        {cost && `; ${cost}`}
+                      </span>
+                    </span>
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+        )}
+      </div>
+      {others.length > 0 && (
+        <ul className="grid gap-2 px-5 py-4">
+          {others.map(({ station, advice, state: asks }) => (
+            <li key={station} className="flex gap-2">
+              <StateMark state={asks} slate />
+              <span>
+                <span className="sr-only">{STATION_NAMES[station]}: </span>
+                {advice}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
