@@ -13,6 +13,7 @@ import { Cutters } from './Cutters';
 import { Moulds } from './Moulds';
 import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
+import { SelectField } from '@/ui/fields/SelectField';
 
 /** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
 export function KitchenPage({ stored }: { stored: Kitchen }) {
@@ -219,32 +220,25 @@ function EggGrade({
   onChange(egg: { eggG: number; yolkG: number }): void;
 }) {
   return (
-    <label className="col-span-2 block">
-      <span className="mb-1 block text-small text-ink-dim">Eggs, by grade</span>
-      <select
-        className="field"
-        value={eggSizeOf({ eggG, yolkG })?.id ?? ''}
-        onChange={(event) => {
-          const size = EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find(
-            ({ id }) => id === event.target.value,
-          );
-          if (size) onChange({ eggG: size.eggG, yolkG: size.yolkG });
-        }}
-      >
-        <option value="" disabled>
-          Weighed by you
-        </option>
-        {EGG_SYSTEMS.map(({ name, sizes }) => (
-          <optgroup key={name} label={name}>
-            {sizes.map((size) => (
-              <option key={size.id} value={size.id}>
-                {size.name}, {size.eggG} g, yolk {size.yolkG} g
-              </option>
-            ))}
-          </optgroup>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      className="col-span-2"
+      label="Eggs, by grade"
+      value={eggSizeOf({ eggG, yolkG })?.id ?? ''}
+      options={[
+        { value: '', label: 'Weighed by you', rests: true },
+        ...EGG_SYSTEMS.flatMap(({ name, sizes }) =>
+          sizes.map((each) => ({
+            value: each.id,
+            label: `${each.name}, ${each.eggG} g, yolk ${each.yolkG} g`,
+            group: name,
+          })),
+        ),
+      ]}
+      onChange={(id) => {
+        const size = EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find((each) => each.id === id);
+        if (size) onChange({ eggG: size.eggG, yolkG: size.yolkG });
+      }}
+    />
   );
 }
 

@@ -1,12 +1,14 @@
 'use client';
 
-import { Plus, X } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { LEAST_RIDGE_MM, type Mould } from '@/core/kitchen/kitchen';
 import type { FieldRange } from '@/core/range';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { MOULD_RIM_MM } from '@/core/shapes/families/mouldedRavioli';
+import { EditableList } from '@/ui/lists/EditableList';
 import { ItemName } from './GearList';
+import { SelectField } from '@/ui/fields/SelectField';
 
 const FRESH: Mould = {
   name: 'New mould',
@@ -60,41 +62,35 @@ export function Moulds({
   onChange(moulds: Mould[], undo?: string): void;
 }) {
   const { text } = useUnits();
-  const replace = (at: number, change: Partial<Mould>) =>
-    onChange(moulds.map((each, i) => (i === at ? { ...each, ...change } : each)));
   return (
     <section aria-label="Moulds">
       <h2 className="text-lead">Moulds</h2>
-      {moulds.length === 0 && <p className="text-small text-ink-dim">None yet.</p>}
-      <ul className="grid gap-4">
-        {moulds.map((mould, index) => {
+      <EditableList
+        rows={moulds}
+        nameOf={({ name }) => name}
+        onChange={(rows, removed) => onChange(rows, removed && `${removed} removed`)}
+        empty={<p className="text-small text-ink-dim">None yet.</p>}
+        className="grid gap-4"
+        rowClassName="grid gap-3 border-t-[1.5px] border-board-rule pt-3 md:grid-cols-[190px_1fr]"
+        add={(insert) => (
+          <button type="button" className="btn mt-3" onClick={() => insert(FRESH)}>
+            <Plus size={18} aria-hidden /> Add a mould
+          </button>
+        )}
+      >
+        {(mould, { replace, remove }) => {
           const narrowMm = Math.min(mould.rows, mould.columns) * mould.pitchMm + 2 * MOULD_RIM_MM;
           return (
-            <li
-              key={`${index}${mould.name}`}
-              className="grid gap-3 border-t-[1.5px] border-board-rule pt-3 md:grid-cols-[190px_1fr]"
-            >
+            <>
               <MouldDrawing mould={mould} />
               <div>
                 <div className="flex items-center gap-1.5">
                   <ItemName
                     title="Moulds"
                     name={mould.name}
-                    onChange={(name) => replace(index, { name })}
+                    onChange={(name) => replace({ name })}
                   />
-                  <button
-                    type="button"
-                    aria-label={`Remove ${mould.name}`}
-                    onClick={() =>
-                      onChange(
-                        moulds.filter((_, i) => i !== index),
-                        `${mould.name} removed`,
-                      )
-                    }
-                    className="flex h-[44px] w-[44px] shrink-0 items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink"
-                  >
-                    <X size={18} aria-hidden />
-                  </button>
+                  {remove}
                 </div>
                 <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 lg:grid-cols-6">
                   {FIELDS.map(({ key, label, kind, range }) => (
@@ -105,23 +101,19 @@ export function Moulds({
                       range={rangeIn(mould, key, range)}
                       value={mould[key]}
                       step={1}
-                      onChange={(value) => replace(index, { [key]: value })}
+                      onChange={(value) => replace({ [key]: value })}
                     />
                   ))}
-                  <label className="block">
-                    <span className="mb-1 block text-small text-ink-dim">Pockets</span>
-                    <select
-                      className="field"
-                      aria-label={`Pockets of ${mould.name}`}
-                      value={mould.pocket}
-                      onChange={(event) =>
-                        replace(index, { pocket: event.target.value as Mould['pocket'] })
-                      }
-                    >
-                      <option value="square">square</option>
-                      <option value="disc">round</option>
-                    </select>
-                  </label>
+                  <SelectField
+                    label="Pockets"
+                    fullLabel={`Pockets of ${mould.name}`}
+                    value={mould.pocket}
+                    options={[
+                      { value: 'square', label: 'square' },
+                      { value: 'disc', label: 'round' },
+                    ]}
+                    onChange={(pocket) => replace({ pocket })}
+                  />
                 </div>
                 {narrowMm > widestMm && (
                   <p className="mt-2 font-semibold text-[var(--ochre)]">
@@ -130,13 +122,10 @@ export function Moulds({
                   </p>
                 )}
               </div>
-            </li>
+            </>
           );
-        })}
-      </ul>
-      <button type="button" className="btn mt-3" onClick={() => onChange([...moulds, FRESH])}>
-        <Plus size={18} aria-hidden /> Add a mould
-      </button>
+        }}
+      </EditableList>
     </section>
   );
 }

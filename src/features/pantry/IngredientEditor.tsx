@@ -16,6 +16,8 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { ingredientWorkings } from './ingredientWorkings';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
+import { CheckField } from '@/ui/fields/CheckField';
+import { SelectField } from '@/ui/fields/SelectField';
 
 const FRESH: Ingredient = {
   id: '',
@@ -82,16 +84,19 @@ export function IngredientEditor({
             onChange={(event) => set({ name: event.target.value })}
           />
         </label>
-        <Select
+        <SelectField
           label="Group"
           value={draft.group}
-          options={INGREDIENT_GROUPS.map((group) => [group, group.replace('-', ' ')])}
-          onChange={(group) => set({ group: group as Ingredient['group'] })}
+          options={INGREDIENT_GROUPS.map((group) => ({
+            value: group,
+            label: group.replace('-', ' '),
+          }))}
+          onChange={(group) => set({ group })}
         />
-        <Select
+        <SelectField<Ingredient['diet']>
           label="Diet"
           value={draft.diet === 'any' ? 'ask' : draft.diet}
-          options={DIETS.map((diet: Diet) => [diet, DIET_NAMES[diet]])}
+          options={DIETS.map((diet: Diet) => ({ value: diet, label: DIET_NAMES[diet] }))}
           onChange={(diet) => set({ diet })}
         />
       </div>
@@ -112,23 +117,20 @@ export function IngredientEditor({
         <legend className="mb-1 text-small text-ink-dim">Allergens</legend>
         <div className="flex flex-wrap gap-x-4">
           {ALLERGENS.map((allergen) => (
-            <label key={allergen} className="flex min-h-[44px] items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-5 w-5 accent-[var(--ink)]"
-                checked={draft.allergens.includes(allergen)}
-                onChange={(event) =>
-                  set({
-                    allergens: event.target.checked
-                      ? ALLERGENS.filter(
-                          (each) => each === allergen || draft.allergens.includes(each),
-                        )
-                      : draft.allergens.filter((each) => each !== allergen),
-                  })
-                }
-              />
-              {allergen}
-            </label>
+            <CheckField
+              key={allergen}
+              label={allergen}
+              checked={draft.allergens.includes(allergen)}
+              onChange={(checked) =>
+                set({
+                  allergens: checked
+                    ? ALLERGENS.filter(
+                        (each) => each === allergen || draft.allergens.includes(each),
+                      )
+                    : draft.allergens.filter((each) => each !== allergen),
+                })
+              }
+            />
           ))}
         </div>
       </fieldset>
@@ -210,30 +212,5 @@ function PlansMoved({ row, before }: { row: Ingredient; before: Ingredient }) {
         Batches already logged keep what they were made with.
       </p>
     </section>
-  );
-}
-
-function Select({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  options: readonly (readonly [value: string, label: string])[];
-  onChange(value: string): void;
-}) {
-  return (
-    <label className="block">
-      <span className="mb-1 block text-small text-ink-dim">{label}</span>
-      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
-        {options.map(([each, name]) => (
-          <option key={each} value={each}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

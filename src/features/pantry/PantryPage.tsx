@@ -12,6 +12,7 @@ import { IngredientTable } from './IngredientTable';
 import { PreparationEditor } from './PreparationEditor';
 import { PreparationTable } from './PreparationTable';
 import { TableFiles } from './TableFiles';
+import { CheckField } from '@/ui/fields/CheckField';
 
 type Showing = 'ingredients' | 'preparations';
 
@@ -93,15 +94,11 @@ export function PantryPage({ ownRows }: { ownRows: PantryRows }) {
             ]}
             onChange={setShowing}
           />
-          <label className="flex min-h-[44px] items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-[var(--ink)]"
-              checked={ownOnly}
-              onChange={(event) => setOwnOnly(event.target.checked)}
-            />
-            Only yours
-          </label>
+          <CheckField
+            label="Only yours"
+            checked={ownOnly}
+            onChange={(checked) => setOwnOnly(checked)}
+          />
         </div>
         {showing === 'ingredients' ? (
           <IngredientTable

@@ -7,6 +7,7 @@ import { PREPARATION_RANGES, preparationSchema } from '@/core/composition/pantry
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
+import { CheckField } from '@/ui/fields/CheckField';
 
 const FRESH: Preparation = {
   id: '',
@@ -72,44 +73,33 @@ export function PreparationEditor({
           />
         ))}
       </div>
-      <label className="flex min-h-[44px] items-center gap-2">
-        <input
-          type="checkbox"
-          className="h-5 w-5 accent-[var(--ink)]"
-          checked={draft.hot}
-          onChange={(event) => set({ hot: event.target.checked })}
-        />
-        Comes out hot: to be cooled before egg and dough
-      </label>
+      <CheckField
+        label="Comes out hot: to be cooled before egg and dough"
+        checked={draft.hot}
+        onChange={(checked) => set({ hot: checked })}
+      />
       <fieldset>
         <legend className="mb-1 text-small text-ink-dim">Done to</legend>
-        <label className="flex min-h-[44px] items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-[var(--ink)]"
-            checked={any}
-            onChange={(event) => set({ appliesTo: event.target.checked ? ['any'] : [] })}
-          />
-          Anything
-        </label>
+        <CheckField
+          label="Anything"
+          checked={any}
+          onChange={(checked) => set({ appliesTo: checked ? ['any'] : [] })}
+        />
         {!any && (
           <div className="max-h-56 overflow-y-auto rounded-md border-[1.5px] border-board-rule px-3">
             {[...pantry.ingredients.values()].map(({ id, name }) => (
-              <label key={id} className="flex min-h-[44px] items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="h-5 w-5 accent-[var(--ink)]"
-                  checked={draft.appliesTo.includes(id)}
-                  onChange={(event) =>
-                    set({
-                      appliesTo: event.target.checked
-                        ? [...draft.appliesTo, id]
-                        : draft.appliesTo.filter((each) => each !== id),
-                    })
-                  }
-                />
-                {name}
-              </label>
+              <CheckField
+                key={id}
+                label={name}
+                checked={draft.appliesTo.includes(id)}
+                onChange={(checked) =>
+                  set({
+                    appliesTo: checked
+                      ? [...draft.appliesTo, id]
+                      : draft.appliesTo.filter((each) => each !== id),
+                  })
+                }
+              />
             ))}
           </div>
         )}

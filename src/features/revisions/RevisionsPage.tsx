@@ -13,6 +13,7 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { fieldValue } from './fieldNames';
 import { say, sayTrouble } from '@/ui/layout/say';
+import { SelectField } from '@/ui/fields/SelectField';
 
 export interface ShownRevision {
   readonly number: number;
@@ -136,20 +137,22 @@ function Compared({
   const { text } = useUnits();
   const { before, after, figures, differences } = compared;
   const choose = (label: string, value: number, onChange: (value: number) => void) => (
-    <label className="flex items-center gap-2">
-      <span className="text-small text-ink-dim">{label}</span>
-      <select
-        className="field w-24"
-        value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
-      >
-        {revisions.map(({ number }) => (
-          <option key={number} value={number}>
-            {number}
-          </option>
-        ))}
-      </select>
-    </label>
+    <div className="flex items-center gap-2">
+      <span aria-hidden className="text-small text-ink-dim">
+        {label}
+      </span>
+      <SelectField
+        hideLabel
+        label={label}
+        className="w-24"
+        value={String(value)}
+        options={revisions.map(({ number }) => ({
+          value: String(number),
+          label: String(number),
+        }))}
+        onChange={(next) => onChange(Number(next))}
+      />
+    </div>
   );
   return (
     <>

@@ -1,12 +1,14 @@
 'use client';
 
-import { Plus, X } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import type { Ingredient } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { preparationsFor } from '@/core/composition/pantry';
 import { bulkUnits } from '@/core/units/volume';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { EditableList } from '@/ui/lists/EditableList';
+import { SelectField } from '@/ui/fields/SelectField';
 
 export interface SumPart {
   readonly id: string;
@@ -30,32 +32,37 @@ export function PartsList({
 }) {
   const { units } = useUnits();
   const rows = [...pantry.ingredients.values()].filter(only);
-  const replace = (index: number, change: Partial<SumPart>) =>
-    onChange(parts.map((part, i) => (i === index ? { ...part, ...change } : part)));
   return (
     <div className="max-w-[38rem]">
-      <ul>
-        {parts.map((part, index) => {
+      <EditableList
+        rows={parts}
+        nameOf={({ id }) => pantry.ingredients.get(id)?.name ?? id}
+        onChange={onChange}
+        least={1}
+        rowClassName="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5 border-b border-board-line py-1.5"
+        add={(insert) => (
+          <button
+            type="button"
+            className="btn mt-2"
+            onClick={() => insert({ id: rows[0]?.id ?? 'water', g: 10 })}
+          >
+            <Plus size={18} aria-hidden /> Add
+          </button>
+        )}
+      >
+        {(part, { index, replace, remove }) => {
           const row = pantry.ingredients.get(part.id);
           const name = row?.name ?? part.id;
           const ways = prepared ? preparationsFor(pantry, part.id) : [];
           return (
-            <li
-              key={`${part.id}${index}`}
-              className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5 border-b border-board-line py-1.5"
-            >
-              <select
-                aria-label={`Ingredient ${index + 1}`}
-                className="field"
+            <>
+              <SelectField
+                hideLabel
+                label={`Ingredient ${index + 1}`}
                 value={part.id}
-                onChange={(event) => replace(index, { id: event.target.value, preparation: 'raw' })}
-              >
-                {rows.map(({ id, name: each }) => (
-                  <option key={id} value={id}>
-                    {each}
-                  </option>
-                ))}
-              </select>
+                options={rows.map((each) => ({ value: each.id, label: each.name }))}
+                onChange={(id) => replace({ id, preparation: 'raw' })}
+              />
               <QuantityField
                 label={`Amount of ${name}`}
                 hideLabel
@@ -63,43 +70,23 @@ export function PartsList({
                 range={{ min: 0, max: 50_000, unit: 'g' }}
                 value={part.g}
                 step={part.g < 20 ? 1 : 10}
-                onChange={(g) => replace(index, { g })}
+                onChange={(g) => replace({ g })}
                 {...(row && { extraUnits: bulkUnits(row.densityGPerMl, units) })}
               />
-              <button
-                type="button"
-                aria-label={`Remove ${name}`}
-                disabled={parts.length === 1}
-                className="flex h-[44px] w-[44px] items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink disabled:opacity-30"
-                onClick={() => onChange(parts.filter((_, i) => i !== index))}
-              >
-                <X size={18} aria-hidden />
-              </button>
+              {remove}
               {ways.length > 1 && (
-                <select
-                  aria-label={`Preparation of ${name}`}
-                  className="field"
+                <SelectField
+                  hideLabel
+                  label={`Preparation of ${name}`}
                   value={part.preparation ?? 'raw'}
-                  onChange={(event) => replace(index, { preparation: event.target.value })}
-                >
-                  {ways.map((way) => (
-                    <option key={way.id} value={way.id}>
-                      {way.name}
-                    </option>
-                  ))}
-                </select>
+                  options={ways.map((way) => ({ value: way.id, label: way.name }))}
+                  onChange={(preparation) => replace({ preparation })}
+                />
               )}
-            </li>
+            </>
           );
-        })}
-      </ul>
-      <button
-        type="button"
-        className="btn mt-2"
-        onClick={() => onChange([...parts, { id: rows[0]?.id ?? 'water', g: 10 }])}
-      >
-        <Plus size={18} aria-hidden /> Add
-      </button>
+        }}
+      </EditableList>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Pantry } from '@/core/composition/pantry';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
+import { SelectField } from '@/ui/fields/SelectField';
 
 /** What every sum is given. */
 export interface SumProps {
@@ -50,16 +51,13 @@ export function IngredientSelect({
 }) {
   const rows = [...pantry.ingredients.values()].filter((row) => !only || only(row));
   return (
-    <label className="col-span-2 block sm:col-span-1">
-      <span className="mb-1 block text-small text-ink-dim">{label}</span>
-      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
-        {rows.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      className="col-span-2 sm:col-span-1"
+      label={label}
+      value={value}
+      options={rows.map(({ id, name }) => ({ value: id, label: name }))}
+      onChange={onChange}
+    />
   );
 }
 

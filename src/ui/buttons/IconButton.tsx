@@ -12,6 +12,8 @@ export interface IconButtonProps {
   readonly resting?: boolean;
   readonly className?: string;
   readonly ref?: Ref<HTMLButtonElement>;
+  /** Marks it for what looks for it. */
+  readonly 'data-remove'?: boolean;
   onClick(): void;
   readonly children: ReactNode;
 }
@@ -27,9 +29,11 @@ export function IconButton({
   ref,
   onClick,
   children,
+  ...marks
 }: IconButtonProps) {
   return (
     <button
+      {...marks}
       ref={ref}
       type="button"
       className={`${on === 'slate' ? 'btn-slate' : 'btn-icon'} ${className}`}

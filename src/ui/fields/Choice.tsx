@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, type ReactNode } from 'react';
+import { useAnswering } from './useAnswering';
 
 export interface ChoiceOption<T extends string> {
   readonly value: T;
@@ -23,6 +24,7 @@ export function Choice<T extends string>({
   columns?: number;
 }) {
   const id = useId();
+  const [shown, ask] = useAnswering(value);
   return (
     <div>
       <span id={id} className="mb-1 block text-small text-ink-dim">
@@ -44,8 +46,11 @@ export function Choice<T extends string>({
               type="radio"
               name={id}
               value={option.value}
-              checked={option.value === value}
-              onChange={() => onChange(option.value)}
+              checked={option.value === shown}
+              onChange={() => {
+                ask(option.value);
+                onChange(option.value);
+              }}
               className="absolute inset-0 h-full w-full cursor-pointer appearance-none outline-none"
             />
             <span className="pointer-events-none">{option.label}</span>

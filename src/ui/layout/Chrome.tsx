@@ -5,6 +5,7 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import type { UnitPreferences } from '@/core/units/preferences';
 import { CommandsProvider, useCommands, useSingleKeys, type Command } from '../commands/commands';
 import { UnitsProvider } from '../units/UnitsContext';
+import { FocusHome } from './FocusHome';
 import { later } from './later';
 
 const loadPalette = () => import('../commands/CommandPalette');
@@ -149,6 +150,7 @@ function ChromeInside({
       {open === 'palette' && <CommandPalette onClose={() => setOpen(null)} />}
       {open === 'shortcuts' && <ShortcutList onClose={() => setOpen(null)} />}
       <Messages />
+      <FocusHome />
     </Context.Provider>
   );
 }

@@ -9,6 +9,9 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { DialChart } from './DialChart';
 import { LightTest } from './LightTest';
+import { IconButton } from '@/ui/buttons/IconButton';
+import { SelectField } from '@/ui/fields/SelectField';
+import { Button } from '@/ui/buttons/Button';
 
 /** Strips that spring back so far, by how the dough lay before. Rule. */
 const RESTED = [
@@ -64,19 +67,17 @@ export function Calibration({
                   <b>Dial {each.label}</b>: strip {text(each.stripMm, 'mm')}, gap{' '}
                   {text(each.gapMm, 'mm')}; {offText(each.share)}
                 </span>
-                <button
-                  type="button"
-                  aria-label={`Remove the strip of dial ${each.label}`}
-                  className="flex h-[44px] w-[44px] shrink-0 items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink"
+                <IconButton
+                  label={`Remove the strip of dial ${each.label}`}
                   onClick={() =>
                     onChange({
                       ...roller,
-                      strips: roller.strips.filter((_, i) => i !== each.index),
+                      strips: roller.strips.filter((_, at) => at !== each.index),
                     })
                   }
                 >
                   <X size={18} aria-hidden />
-                </button>
+                </IconButton>
               </li>
             ))}
           </ul>
@@ -148,18 +149,12 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
   return (
     <div className="grid gap-3">
       <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Setting</span>
-          <select
-            className="field"
-            value={label}
-            onChange={(event) => setLabel(event.target.value)}
-          >
-            {roller.steps.map((step) => (
-              <option key={step.label}>{step.label}</option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Setting"
+          value={label}
+          options={roller.steps.map((step) => ({ value: step.label, label: step.label }))}
+          onChange={setLabel}
+        />
         <QuantityField
           label="Strip weighs"
           kind="mass"
@@ -188,24 +183,18 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
         />
       </div>
       <div className="flex flex-wrap items-end gap-3">
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">The dough was</span>
-          <select
-            className="field"
-            value={springBack}
-            onChange={(event) => setBack(Number(event.target.value))}
-          >
-            {RESTED.map(({ share, name }) => (
-              <option key={share} value={share}>
-                {name}: springs back {text(share, 'share')}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button
-          type="button"
-          className="btn btn-strong"
-          disabled={!strip}
+        <SelectField
+          label="The dough was"
+          value={String(springBack)}
+          options={RESTED.map(({ share, name }) => ({
+            value: String(share),
+            label: `${name}: springs back ${text(share, 'share')}`,
+          }))}
+          onChange={(share) => setBack(Number(share))}
+        />
+        <Button
+          strong
+          resting={!strip}
           onClick={() => {
             if (!strip) return;
             onAdd(strip);
@@ -213,7 +202,7 @@ function StripForm({ roller, onAdd }: { roller: Roller; onAdd(strip: StripTest):
           }}
         >
           Add this strip
-        </button>
+        </Button>
       </div>
       {gap !== null && (
         <p role="status">

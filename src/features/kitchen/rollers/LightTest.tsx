@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { lightTest } from '@/core/sheet/lightTest';
 import type { Roller } from '@/core/sheet/roller';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { SelectField } from '@/ui/fields/SelectField';
 
 const WHAT = {
   hand: { ask: 'A hand shows first at', shows: 'A hand' },
@@ -26,19 +27,16 @@ export function LightTest({ roller }: { roller: Roller }) {
       </p>
       <div className="grid max-w-[30rem] grid-cols-2 gap-3">
         {(['hand', 'print'] as const).map((what) => (
-          <label key={what} className="block">
-            <span className="mb-1 block text-small text-ink-dim">{WHAT[what].ask}</span>
-            <select
-              className="field"
-              value={seen[what]}
-              onChange={(event) => setSeen({ ...seen, [what]: event.target.value })}
-            >
-              <option value="">not tried</option>
-              {roller.steps.map(({ label }) => (
-                <option key={label}>{label}</option>
-              ))}
-            </select>
-          </label>
+          <SelectField
+            key={what}
+            label={WHAT[what].ask}
+            value={seen[what]}
+            options={[
+              { value: '', label: 'not tried' },
+              ...roller.steps.map(({ label }) => ({ value: label, label })),
+            ]}
+            onChange={(label) => setSeen({ ...seen, [what]: label })}
+          />
         ))}
       </div>
       {checks.map(({ what, label, mm, says }) => (

@@ -1,11 +1,14 @@
 'use client';
 
-import { Plus, X } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { DRIVE_NAMES, DRIVES } from '@/core/sheet/drive';
 import type { Roller } from '@/core/sheet/roller';
 import { QuantityField } from '@/ui/fields/QuantityField';
+import { EditableList } from '@/ui/lists/EditableList';
 import { ItemName } from '../GearList';
+import { SelectField } from '@/ui/fields/SelectField';
+import { Button } from '@/ui/buttons/Button';
 
 type Step = Roller['steps'][number];
 
@@ -20,8 +23,6 @@ export function RollerFields({
   const [name, setName] = useState(roller.name);
   const { steps } = roller;
   const withSteps = (next: Step[]) => onChange({ ...roller, steps: next });
-  const replace = (index: number, change: Partial<Step>) =>
-    withSteps(steps.map((each, i) => (i === index ? { ...each, ...change } : each)));
   const first = steps[0];
   const last = steps[steps.length - 1];
   return (
@@ -41,22 +42,12 @@ export function RollerFields({
             }
           />
         </label>
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Turned by</span>
-          <select
-            className="field"
-            value={roller.drive}
-            onChange={(event) =>
-              onChange({ ...roller, drive: event.target.value as Roller['drive'] })
-            }
-          >
-            {DRIVES.map((drive) => (
-              <option key={drive} value={drive}>
-                {DRIVE_NAMES[drive]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Turned by"
+          value={roller.drive}
+          options={DRIVES.map((drive) => ({ value: drive, label: DRIVE_NAMES[drive] }))}
+          onChange={(drive) => onChange({ ...roller, drive })}
+        />
         <QuantityField
           label="Width"
           kind="length"
@@ -71,21 +62,30 @@ export function RollerFields({
           Fingers, hair and sleeves away from it; stop it before you clear a jam.
         </p>
       )}
-      <ol className="grid gap-x-5 sm:grid-cols-2 lg:grid-cols-3">
-        {steps.map((step, index) => {
+      <EditableList
+        rows={steps}
+        nameOf={({ label }) => `step ${label}`}
+        onChange={(rows, removed) =>
+          onChange({
+            ...roller,
+            steps: rows,
+            // Strips weighed at a step go with it.
+            strips: removed
+              ? roller.strips.filter(({ label }) => rows.some((step) => step.label === label))
+              : roller.strips,
+          })
+        }
+        least={1}
+        className="grid gap-x-5 sm:grid-cols-2 lg:grid-cols-3"
+        rowClassName="flex items-center gap-1.5 border-b border-board-line py-1"
+      >
+        {(step, { index, replace, remove }) => {
           const wider = steps[index - 1]?.mm ?? 12;
           const thinner = steps[index + 1]?.mm ?? 0.2;
           return (
-            <li
-              key={`${index}${step.label}`}
-              className="flex items-center gap-1.5 border-b border-board-line py-1"
-            >
+            <>
               <span className="w-[7rem] shrink-0 font-semibold">
-                <ItemName
-                  title="Dial"
-                  name={step.label}
-                  onChange={(label) => replace(index, { label })}
-                />
+                <ItemName title="Dial" name={step.label} onChange={(label) => replace({ label })} />
               </span>
               <span className="min-w-0 grow">
                 <QuantityField
@@ -100,33 +100,17 @@ export function RollerFields({
                   }}
                   value={step.mm}
                   step={0.05}
-                  onChange={(mm) => replace(index, { mm })}
+                  onChange={(mm) => replace({ mm })}
                 />
               </span>
-              <button
-                type="button"
-                aria-label={`Remove step ${step.label}`}
-                disabled={steps.length === 1}
-                onClick={() =>
-                  onChange({
-                    ...roller,
-                    steps: steps.filter((_, i) => i !== index),
-                    strips: roller.strips.filter(({ label }) => label !== step.label),
-                  })
-                }
-                className="flex h-[44px] w-[44px] shrink-0 items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink disabled:opacity-40"
-              >
-                <X size={18} aria-hidden />
-              </button>
-            </li>
+              {remove}
+            </>
           );
-        })}
-      </ol>
+        }}
+      </EditableList>
       <div className="flex flex-wrap gap-2">
-        <button
-          type="button"
-          className="btn"
-          disabled={!first || first.mm >= 11 || steps.length >= 40}
+        <Button
+          resting={!first || first.mm >= 11 || steps.length >= 40}
           onClick={() =>
             first &&
             withSteps([
@@ -136,11 +120,9 @@ export function RollerFields({
           }
         >
           <Plus size={18} aria-hidden /> A wider step
-        </button>
-        <button
-          type="button"
-          className="btn"
-          disabled={!last || last.mm <= 0.26 || steps.length >= 40}
+        </Button>
+        <Button
+          resting={!last || last.mm <= 0.26 || steps.length >= 40}
           onClick={() =>
             last &&
             withSteps([
@@ -150,7 +132,7 @@ export function RollerFields({
           }
         >
           <Plus size={18} aria-hidden /> A thinner step
-        </button>
+        </Button>
         <button
           type="button"
           className="btn"

@@ -1,11 +1,13 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { RollerFields } from './RollerFields';
 import { Calibration } from './Calibration';
 import { genericRollers } from '@/core/sheet/genericRollers';
 import type { Roller } from '@/core/sheet/roller';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { SelectField } from '@/ui/fields/SelectField';
+import { Button } from '@/ui/buttons/Button';
 
 /** The rollers, each dial drawn as a stair with what every step leaves. */
 export function Rollers({
@@ -16,7 +18,6 @@ export function Rollers({
   onChange(rollers: Roller[], undo?: string): void;
 }) {
   const [open, setOpen] = useState<{ id: string; at: 'edit' | 'measure' } | null>(null);
-  const pick = useId();
   const replace = (roller: Roller, next: Roller) =>
     onChange(rollers.map((each) => (each.id === roller.id ? next : each)));
   const free = (id: string) => {
@@ -51,10 +52,8 @@ export function Rollers({
                     </button>
                   );
                 })}
-                <button
-                  type="button"
-                  className="btn"
-                  disabled={rollers.length === 1}
+                <Button
+                  resting={rollers.length === 1}
                   onClick={() =>
                     onChange(
                       rollers.filter(({ id }) => id !== roller.id),
@@ -62,8 +61,8 @@ export function Rollers({
                     )
                   }
                 >
-                  Remove
-                </button>
+                  Remove <span className="sr-only">{roller.name}</span>
+                </Button>
               </div>
             </div>
             <Stair roller={roller} />
@@ -76,25 +75,19 @@ export function Rollers({
           </li>
         ))}
       </ul>
-      <label htmlFor={pick} className="mt-4 mb-1 block text-small text-ink-dim">
-        Add a roller, from a typical one
-      </label>
-      <select
-        id={pick}
-        className="field max-w-[26rem]"
+      <SelectField
+        className="mt-4 max-w-[26rem]"
+        label="Add a roller, from a typical one"
         value=""
-        onChange={(event) => {
-          const start = genericRollers.find(({ id }) => id === event.target.value);
+        options={[
+          { value: '', label: 'Choose…' },
+          ...genericRollers.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        onChange={(id) => {
+          const start = genericRollers.find((each) => each.id === id);
           if (start) onChange([...rollers, { ...start, id: free(start.id) }]);
         }}
-      >
-        <option value="">Choose…</option>
-        {genericRollers.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+      />
     </section>
   );
 }

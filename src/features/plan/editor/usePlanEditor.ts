@@ -96,7 +96,9 @@ export function usePlanEditor(
   stored: { plan: Plan; edition: number; revision: number },
   basis: Basis,
 ): PlanEditor {
-  const [editor] = useState<PlanEditor>(() => createPlanEditor(browserWorld(id, basis, stored.plan), stored));
+  const [editor] = useState<PlanEditor>(() =>
+    createPlanEditor(browserWorld(id, basis, stored.plan), stored),
+  );
   useEffect(() => {
     void editor.restore();
     const tryAgain = () => void editor.flush();

@@ -8,6 +8,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { Says } from './Seal';
 import { PlanChoice, PlanField } from './PlanField';
+import { SelectField } from '@/ui/fields/SelectField';
 
 export function BoilControls() {
   const { plan, result } = useShown();
@@ -26,25 +27,22 @@ export function BoilControls() {
         ]}
       />
       {kitchen.pots.length > 0 && (
-        <label className="block">
-          <span className="mb-1 block text-small text-ink-dim">Pot</span>
-          <select
-            className="field"
-            value={kitchen.pots.find(({ litres }) => litres * 0.75 === b.waterL)?.name ?? ''}
-            onChange={(event) => {
-              const pot = kitchen.pots.find(({ name }) => name === event.target.value);
-              // Three quarters full leaves room to boil up.
-              if (pot) edit((before) => writeAt(before, 'boil.waterL', pot.litres * 0.75));
-            }}
-          >
-            <option value="">As typed below</option>
-            {kitchen.pots.map(({ name }) => (
-              <option key={name} value={name}>
-                {name}, three quarters full
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Pot"
+          value={kitchen.pots.find(({ litres }) => litres * 0.75 === b.waterL)?.name ?? ''}
+          options={[
+            { value: '', label: 'As typed below' },
+            ...kitchen.pots.map(({ name }) => ({
+              value: name,
+              label: `${name}, three quarters full`,
+            })),
+          ]}
+          onChange={(name) => {
+            const pot = kitchen.pots.find((each) => each.name === name);
+            // Three quarters full leaves room to boil up.
+            if (pot) edit((before) => writeAt(before, 'boil.waterL', pot.litres * 0.75));
+          }}
+        />
       )}
       <div className="grid grid-cols-2 gap-3">
         <PlanField at="boil.waterL" />

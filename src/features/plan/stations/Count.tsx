@@ -10,6 +10,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, usePlan, useShown } from '../editor/EditorContext';
 import { SERVING_NAMES } from '../words';
 import { PlanChoice, PlanField } from './PlanField';
+import { CheckField } from '@/ui/fields/CheckField';
 
 export function CountControls() {
   const { plan, result } = useShown();
@@ -131,17 +132,15 @@ function DeadHeatControls() {
       <legend className="mb-1 text-small text-ink-dim">May change, in this order</legend>
       <div className="flex flex-wrap justify-between rounded-md border-[1.5px] border-board-rule bg-board-raised">
         {(['dose', 'thickness', 'size'] as const).map((key) => (
-          <label key={key} className="flex min-h-[44px] items-center gap-2 px-2 hover:bg-band">
-            <input
-              type="checkbox"
-              className="h-5 w-5 shrink-0 accent-[var(--ink)]"
-              checked={may[key]}
-              onChange={(event) =>
-                edit((before) => writeAt(before, `batch.mayChange.${key}`, event.target.checked))
-              }
-            />
-            {names[key]}
-          </label>
+          <CheckField
+            key={key}
+            label={names[key]}
+            checked={may[key]}
+            onChange={(checked) =>
+              edit((before) => writeAt(before, `batch.mayChange.${key}`, checked))
+            }
+            className="px-2 hover:bg-band"
+          />
         ))}
       </div>
       {heat && (

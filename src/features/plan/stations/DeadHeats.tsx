@@ -13,6 +13,8 @@ import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { SearchProgress } from '../search/SearchProgress';
 import { useSearch } from '../search/useSearch';
 import { cuttersFor } from './shape/tools';
+import { CheckField } from '@/ui/fields/CheckField';
+import { TakeButton } from '@/ui/buttons/TakeButton';
 
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
@@ -40,20 +42,16 @@ export function DeadHeats() {
           type="button"
           className="btn btn-strong"
           onClick={look}
-          disabled={state.at === 'running'}
+          aria-disabled={state.at === 'running' || undefined}
         >
           Search every thickness and blank
         </button>
         {own.length > 0 && (
-          <label className="flex min-h-[44px] items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-[var(--ink)]"
-              checked={ownTools}
-              onChange={(event) => setOwnTools(event.target.checked)}
-            />
-            only sizes my own cutters cut
-          </label>
+          <CheckField
+            label="only sizes my own cutters cut"
+            checked={ownTools}
+            onChange={(checked) => setOwnTools(checked)}
+          />
         )}
       </div>
       <SearchProgress state={state} onCancel={cancel} />
@@ -90,7 +88,7 @@ function HeatTable({
           <tr>
             {heads.map((name) => (
               <th key={name} scope="col" className="pr-3 font-normal">
-                {name || <span className="sr-only">Adopt</span>}
+                {name || <span className="sr-only">Use</span>}
               </th>
             ))}
           </tr>
@@ -128,13 +126,11 @@ function HeatTable({
                   </span>
                 </td>
                 <td className="sticky right-0 bg-board py-1 pl-2 text-right">
-                  {now ? (
-                    <span className="text-ink-dim">as now</span>
-                  ) : (
-                    <button type="button" className="btn" onClick={() => onAdopt(option)}>
-                      Adopt
-                    </button>
-                  )}
+                  <TakeButton
+                    what={`${option.pieces} pieces of ${text(option.doseG, 'g')}, blank ${text(option.sizeMm, 'mm')}`}
+                    used={now}
+                    onTake={() => onAdopt(option)}
+                  />
                 </td>
               </tr>
             );

@@ -37,6 +37,7 @@ export default function IngredientList({
   return (
     <Palette label="Ingredients" shouldFilter={false}>
       <Palette.Input
+        autoFocus
         value={words}
         onValueChange={setWords}
         placeholder="Find an ingredient"

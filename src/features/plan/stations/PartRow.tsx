@@ -1,6 +1,5 @@
 'use client';
 
-import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
@@ -17,8 +16,7 @@ export function PartRow({
   g,
   onPick,
   onAmount,
-  onRemove,
-  removable,
+  remove,
   children,
 }: {
   use: 'dough' | 'filling';
@@ -26,8 +24,7 @@ export function PartRow({
   g: number;
   onPick(ingredient: Ingredient): void;
   onAmount(g: number): string | null;
-  onRemove(): void;
-  removable: boolean;
+  remove: ReactNode;
   children?: ReactNode;
 }) {
   const dough = usePlan((plan) => plan.dough);
@@ -47,7 +44,7 @@ export function PartRow({
         ? cupsText(g / row.densityGPerMl, units)
         : null;
   return (
-    <li className="border-b border-board-line py-2">
+    <>
       <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5">
         <IngredientPicker
           use={use}
@@ -69,18 +66,10 @@ export function PartRow({
             ...(row && bulkUnits(row.densityGPerMl, units)),
           }}
         />
-        <button
-          type="button"
-          disabled={!removable}
-          onClick={onRemove}
-          aria-label={`Remove ${name}`}
-          className="flex h-[44px] w-[44px] items-center justify-center rounded-md text-ink-dim hover:bg-band hover:text-ink disabled:opacity-30"
-        >
-          <X size={18} aria-hidden />
-        </button>
+        {remove}
       </div>
       {note && <p className="text-small text-ink-dim">{note}</p>}
       {children}
-    </li>
+    </>
   );
 }

@@ -16,6 +16,7 @@ import { cuttersFor, isMould, withMould } from './shape/tools';
 import { PlanChoice, PlanField } from './PlanField';
 import { PlanRuler } from './PlanRuler';
 import { StripPanel } from './StripPanel';
+import { SelectField } from '@/ui/fields/SelectField';
 
 /** Set by hand, a dose or a size stays as it is in a dead heat. */
 const held = (plan: Plan, key: 'dose' | 'size'): Plan =>
@@ -109,32 +110,33 @@ function MouldPicker() {
   const { shape } = plan;
   const own = kitchen.moulds.find((mould) => isMould(shape, mould));
   return (
-    <label className="block">
-      <span className="mb-1 block text-small text-ink-dim">Mould</span>
-      <select
-        className="field"
+    <div>
+      <SelectField
+        label="Mould"
         value={own?.name ?? ''}
-        onChange={(event) => {
-          const mould = kitchen.moulds.find(({ name }) => name === event.target.value);
+        options={[
+          {
+            value: '',
+            label: kitchen.moulds.length
+              ? `Your own: ${shape.rows} × ${shape.columns}`
+              : 'None in the kitchen yet',
+            rests: true,
+          },
+          ...kitchen.moulds.map(({ name, rows, columns }) => ({
+            value: name,
+            label: `${name}, ${rows} × ${columns}`,
+          })),
+        ]}
+        onChange={(name) => {
+          const mould = kitchen.moulds.find((each) => each.name === name);
           if (mould) edit((p) => withMould(p, mould));
         }}
-      >
-        <option value="" disabled>
-          {kitchen.moulds.length
-            ? `Your own: ${shape.rows} × ${shape.columns}`
-            : 'None in the kitchen yet'}
-        </option>
-        {kitchen.moulds.map(({ name, rows, columns }) => (
-          <option key={name} value={name}>
-            {name}, {rows} × {columns}
-          </option>
-        ))}
-      </select>
-      <span className="mt-2 grid grid-cols-2 gap-3">
+      />
+      <div className="mt-2 grid grid-cols-2 gap-3">
         <PlanField at="shape.rows" />
         <PlanField at="shape.columns" />
-      </span>
-    </label>
+      </div>
+    </div>
   );
 }
 

@@ -6,8 +6,10 @@ import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { placesOf, type Place } from '@/core/layout/places';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { writeAt } from '@/core/plan/document/patch';
+import { IconButton } from '@/ui/buttons/IconButton';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { Figure } from '@/ui/figure/Figure';
+import { useView } from '@/ui/layout/ViewContext';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown } from '../editor/EditorContext';
 import { doesNotFitText } from '../words';
@@ -20,6 +22,7 @@ export function StripPanel() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
   const { text } = useUnits();
+  const view = useView();
   const [zoom, setZoom] = useState(0);
   const [at, setPicked] = useState<Pick<Place, 'along' | 'across'> | null>(null);
   const { layout, sheet, trim, working: w } = result;
@@ -50,19 +53,19 @@ export function StripPanel() {
           </span>
         </h3>
         <div className="flex gap-1">
-          <ZoomButton label="Smaller" disabled={zoom === 0} onClick={() => setZoom(zoom - 1)}>
+          <IconButton label="Smaller" resting={zoom === 0} onClick={() => setZoom(zoom - 1)}>
             <Minus size={18} aria-hidden />
-          </ZoomButton>
-          <ZoomButton
+          </IconButton>
+          <IconButton
             label="Larger"
-            disabled={zoom === ZOOMS.length - 1}
+            resting={zoom === ZOOMS.length - 1}
             onClick={() => setZoom(zoom + 1)}
           >
             <Plus size={18} aria-hidden />
-          </ZoomButton>
-          <ZoomButton label="The whole sheet" disabled={zoom === 0} onClick={() => setZoom(0)}>
+          </IconButton>
+          <IconButton label="The whole sheet" resting={zoom === 0} onClick={() => setZoom(0)}>
             <Maximize2 size={16} aria-hidden />
-          </ZoomButton>
+          </IconButton>
         </div>
       </div>
       <div
@@ -78,26 +81,14 @@ export function StripPanel() {
         }}
       >
         <div style={{ width: `${100 * (ZOOMS[zoom] ?? 1)}%` }}>
-          <div className="max-md:hidden">
-            <LayoutDrawing
-              result={result}
-              colour={plan.colour}
-              width={620}
-              dimensions
-              picked={picked}
-              onPick={setPicked}
-            />
-          </div>
-          <div className="md:hidden">
-            <LayoutDrawing
-              result={result}
-              colour={plan.colour}
-              width={350}
-              dimensions
-              picked={picked}
-              onPick={setPicked}
-            />
-          </div>
+          <LayoutDrawing
+            result={result}
+            colour={plan.colour}
+            width={view === 'phone' ? 350 : 620}
+            dimensions
+            picked={picked}
+            onPick={setPicked}
+          />
         </div>
       </div>
       <p className="text-small text-ink-dim" role="status">
@@ -151,30 +142,5 @@ function stepped(places: readonly Place[], from: Place | null, key: string): Pla
     places.find(
       (each) => each.along === from.along + along && each.across === from.across + across,
     ) ?? from
-  );
-}
-
-function ZoomButton({
-  label,
-  disabled,
-  onClick,
-  children,
-}: {
-  label: string;
-  disabled: boolean;
-  onClick(): void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      className="btn min-w-[44px] justify-center"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-    >
-      {children}
-    </button>
   );
 }

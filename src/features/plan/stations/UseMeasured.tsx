@@ -1,5 +1,7 @@
 'use client';
 
+import { Button } from '@/ui/buttons/Button';
+
 /** Takes what a home test measured in place of an estimate, and gives it back. */
 export function UseMeasured({
   use = 'Use what I measured',
@@ -17,9 +19,9 @@ export function UseMeasured({
 }) {
   return (
     <div className="flex flex-wrap gap-2">
-      <button type="button" className="btn btn-strong" disabled={disabled} onClick={onUse}>
+      <Button strong resting={disabled} onClick={onUse}>
         {use}
-      </button>
+      </Button>
       {onBack && (
         <button type="button" className="btn" onClick={onBack}>
           {back}

@@ -4,6 +4,7 @@ import { Plus } from 'lucide-react';
 import { writeAt } from '@/core/plan/document/patch';
 import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
+import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';
 import { PartRow } from '../PartRow';
@@ -35,6 +36,7 @@ export function DoughControls() {
 function Recipe() {
   const dough = usePlan((plan) => plan.dough);
   const { edit, tryEdit } = useEdit();
+  const { pantry } = useWorld();
   const { parts } = dough;
   return (
     <section aria-label="Your dough recipe">
@@ -42,29 +44,37 @@ function Recipe() {
         <h3>Your recipe</h3>
         <StylePicker />
       </div>
-      <ul className="mt-1">
-        {parts.map((part, index) => (
+      <EditableList
+        className="mt-1"
+        rowClassName="border-b border-board-line py-2"
+        rows={parts}
+        nameOf={({ id }) => pantry.ingredients.get(id)?.name ?? id}
+        least={1}
+        onChange={(next) => edit((p) => withParts(p, () => next))}
+        add={(insert) => (
+          <IngredientPicker
+            use="dough"
+            className="btn mt-2 w-full"
+            adds
+            onPick={({ id }) => insert({ id, g: 10 })}
+          >
+            <Plus size={18} aria-hidden /> Add to the dough
+          </IngredientPicker>
+        )}
+      >
+        {(part, { index, replace, remove }) => (
           <PartRow
-            key={`${part.id}${index}`}
             use="dough"
             id={part.id}
             g={part.g}
-            removable={parts.length > 1}
-            onPick={({ id }) => edit((p) => withPart(p, index, { id }))}
+            remove={remove}
+            onPick={({ id }) => replace({ id })}
             onAmount={(g) =>
               withoutPath(tryEdit((p) => withPart(p, index, { g }), `dough ${index}`))
             }
-            onRemove={() => edit((p) => withParts(p, (all) => all.filter((_, i) => i !== index)))}
           />
-        ))}
-      </ul>
-      <IngredientPicker
-        use="dough"
-        className="btn mt-2 w-full"
-        onPick={({ id }) => edit((p) => withParts(p, (all) => [...all, { id, g: 10 }]))}
-      >
-        <Plus size={18} aria-hidden /> Add to the dough
-      </IngredientPicker>
+        )}
+      </EditableList>
       <EggSize />
     </section>
   );

@@ -4,6 +4,7 @@ import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { PlanField } from '../PlanField';
+import { SelectField } from '@/ui/fields/SelectField';
 
 /** What one egg holds: a grade of either system, or as weighed. Shown where the recipe has egg. */
 export function EggSize() {
@@ -15,37 +16,29 @@ export function EggSize() {
   const size = eggSizeOf({ eggG, yolkG });
   return (
     <div className="mt-3 grid gap-3">
-      <label className="block">
-        <span className="mb-1 block text-small text-ink-dim">Eggs</span>
-        <select
-          className="field"
-          value={size?.id ?? 'weighed'}
-          onChange={(event) => {
-            const next =
-              event.target.value === 'weighed'
-                ? kitchen
-                : EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find(
-                    ({ id }) => id === event.target.value,
-                  );
-            if (next) {
-              edit((p) => ({ ...p, dough: { ...p.dough, eggG: next.eggG, yolkG: next.yolkG } }));
-            }
-          }}
-        >
-          <option value="weighed">
-            Weighed: {kitchen.eggG} g and {kitchen.yolkG} g here
-          </option>
-          {EGG_SYSTEMS.map(({ name, sizes }) => (
-            <optgroup key={name} label={name}>
-              {sizes.map((each) => (
-                <option key={each.id} value={each.id}>
-                  {each.name}, {each.eggG} g, yolk {each.yolkG} g
-                </option>
-              ))}
-            </optgroup>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="Eggs"
+        value={size?.id ?? 'weighed'}
+        options={[
+          { value: 'weighed', label: `Weighed: ${kitchen.eggG} g and ${kitchen.yolkG} g here` },
+          ...EGG_SYSTEMS.flatMap(({ name, sizes }) =>
+            sizes.map((each) => ({
+              value: each.id,
+              label: `${each.name}, ${each.eggG} g, yolk ${each.yolkG} g`,
+              group: name,
+            })),
+          ),
+        ]}
+        onChange={(id) => {
+          const next =
+            id === 'weighed'
+              ? kitchen
+              : EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find((each) => each.id === id);
+          if (next) {
+            edit((p) => ({ ...p, dough: { ...p.dough, eggG: next.eggG, yolkG: next.yolkG } }));
+          }
+        }}
+      />
       <div className="grid grid-cols-2 gap-3">
         <PlanField at="dough.eggG" />
         <PlanField at="dough.yolkG" />

@@ -6,6 +6,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown } from '../../editor/EditorContext';
 import { BatchTable } from '../BatchTable';
+import { CheckField } from '@/ui/fields/CheckField';
 
 /** What to weigh out for this batch, in whole eggs, and what to hold back. */
 export function WeighOut() {
@@ -28,29 +29,27 @@ export function WeighOut() {
         total={working.doughWeighed}
       />
       {counts && made && (
-        <label className="flex min-h-[44px] items-center gap-3">
-          <input
-            type="checkbox"
-            className="h-5 w-5 shrink-0 accent-[var(--ink)]"
-            checked={roundUp}
-            onChange={(event) => edit((p) => writeAt(p, 'dough.roundUp', event.target.checked))}
-          />
-          <span>
-            Make it up to whole eggs
-            {!d.whole && !roundUp && (
-              <span className="text-ink-dim">
-                {' '}
-                (as it is: beat the eggs together and weigh them)
-              </span>
-            )}
-            {roundUp && result.leftover.doughG > 0.5 && (
-              <span className="text-ink-dim">
-                {' '}
-                ({text(result.leftover.doughG, 'g')} more than the pieces need: ribbons)
-              </span>
-            )}
-          </span>
-        </label>
+        <CheckField
+          label={
+            <span>
+              Make it up to whole eggs
+              {!d.whole && !roundUp && (
+                <span className="text-ink-dim">
+                  {' '}
+                  (as it is: beat the eggs together and weigh them)
+                </span>
+              )}
+              {roundUp && result.leftover.doughG > 0.5 && (
+                <span className="text-ink-dim">
+                  {' '}
+                  ({text(result.leftover.doughG, 'g')} more than the pieces need: ribbons)
+                </span>
+              )}
+            </span>
+          }
+          checked={roundUp}
+          onChange={(checked) => edit((p) => writeAt(p, 'dough.roundUp', checked))}
+        />
       )}
       <ul className="grid gap-1.5">
         <li>

@@ -12,6 +12,7 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
+import { TakeButton } from '@/ui/buttons/TakeButton';
 
 type From = 'batch' | 'flour' | 'eggs';
 
@@ -152,9 +153,7 @@ function OptionRow({ option, onTake }: { option: EggOption; onTake(): void }) {
           <span className="numeral">{text(option.hydration, 'share')}</span>
         </span>
       </p>
-      <button type="button" className="btn" onClick={onTake} aria-label={`Use ${eggsText(option)}`}>
-        Use
-      </button>
+      <TakeButton what={eggsText(option)} onTake={onTake} />
     </li>
   );
 }

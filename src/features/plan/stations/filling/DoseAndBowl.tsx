@@ -11,6 +11,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { PlanField } from '../PlanField';
+import { TakeButton } from '@/ui/buttons/TakeButton';
 
 const rounded = (g: number): number => {
   const { min, max } = PLAN_FIELDS['shape.doseG'];
@@ -90,15 +91,12 @@ function SpoonDoses() {
                 </span>
               </span>
               <span className="numeral">{text(g, 'g')}</span>
-              <button
-                type="button"
-                className="btn"
-                aria-label={`Dose by ${name}`}
-                disabled={now || g > PLAN_FIELDS['shape.doseG'].max}
-                onClick={() => edit((p) => dosed(p, g))}
-              >
-                {now ? 'Now' : 'Use'}
-              </button>
+              <TakeButton
+                what={name}
+                used={now}
+                resting={g > PLAN_FIELDS['shape.doseG'].max}
+                onTake={() => edit((p) => dosed(p, g))}
+              />
             </li>
           );
         })}

@@ -6,10 +6,12 @@ import { usualLump } from '@/core/filling/handling';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
+import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { IngredientPicker } from '../IngredientPicker';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
+import { SelectField } from '@/ui/fields/SelectField';
 
 type Part = Plan['filling']['parts'][number];
 
@@ -43,14 +45,30 @@ export function FillingControls() {
       <section aria-label="Your filling recipe">
         <h3>Your recipe</h3>
         <p className="text-small text-ink-dim">Raw weights, and what is done to each.</p>
-        <ul className="mt-2">
-          {parts.map((part, index) => (
+        <EditableList
+          className="mt-2"
+          rowClassName="border-b border-board-line py-2"
+          rows={parts}
+          nameOf={({ id }) => pantry.ingredients.get(id)?.name ?? id}
+          least={1}
+          onChange={(next) => edit((p) => withParts(p, next))}
+          add={(insert) => (
+            <IngredientPicker
+              use="filling"
+              className="btn mt-2 w-full"
+              adds
+              onPick={({ id }) => insert({ id, g: 50, preparation: 'raw' })}
+            >
+              <Plus size={18} aria-hidden /> Add to the filling
+            </IngredientPicker>
+          )}
+        >
+          {(part, { index, remove }) => (
             <PartRow
-              key={`${part.id}${index}`}
               use="filling"
               id={part.id}
               g={part.g}
-              removable={parts.length > 1}
+              remove={remove}
               onPick={({ id }) =>
                 edit((p) => withPart(p, index, (each) => asIngredient(id, each, pantry)))
               }
@@ -62,28 +80,11 @@ export function FillingControls() {
                   ),
                 )
               }
-              onRemove={() =>
-                edit((p) =>
-                  withParts(
-                    p,
-                    p.filling.parts.filter((_, i) => i !== index),
-                  ),
-                )
-              }
             >
               <PartPreparation part={part} index={index} />
             </PartRow>
-          ))}
-        </ul>
-        <IngredientPicker
-          use="filling"
-          className="btn mt-2 w-full"
-          onPick={({ id }) =>
-            edit((p) => withParts(p, [...p.filling.parts, { id, g: 50, preparation: 'raw' }]))
-          }
-        >
-          <Plus size={18} aria-hidden /> Add to the filling
-        </IngredientPicker>
+          )}
+        </EditableList>
       </section>
       <PlanChoice
         at="filling.texture"
@@ -128,22 +129,16 @@ function PartPreparation({ part, index }: { part: Part; index: number }) {
   const chosen = ways.find((way) => way.id === part.preparation);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_6.2rem] items-center gap-1.5 pt-1">
-      <select
-        aria-label={`Preparation of ${name}`}
+      <SelectField
+        hideLabel
+        label={`Preparation of ${name}`}
         value={part.preparation}
-        onChange={(event) =>
-          edit((p) =>
-            withPart(p, index, ({ id, g }) => ({ id, g, preparation: event.target.value })),
-          )
+        options={ways.map((way) => ({ value: way.id, label: way.name }))}
+        onChange={(preparation) =>
+          edit((p) => withPart(p, index, ({ id, g }) => ({ id, g, preparation })))
         }
-        className="field px-1.5 text-small"
-      >
-        {ways.map((way) => (
-          <option key={way.id} value={way.id}>
-            {way.name}
-          </option>
-        ))}
-      </select>
+        className="px-1.5 text-small"
+      />
       {part.preparation !== 'raw' && (
         <QuantityField
           label={`Weighed result of ${name}`}

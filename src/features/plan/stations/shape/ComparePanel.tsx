@@ -10,6 +10,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
+import { TakeButton } from '@/ui/buttons/TakeButton';
 
 /** A change stands for so long before shapes are compared again. */
 const SETTLE_MS = 250;
@@ -51,7 +52,7 @@ export function ComparePanel() {
                 {['Shape', 'Pieces', 'Portions', 'Dose', 'Bench', 'Trim', 'Left over', ''].map(
                   (name) => (
                     <th key={name} scope="col" className="pr-2 font-normal">
-                      {name || <span className="sr-only">Adopt</span>}
+                      {name || <span className="sr-only">Use</span>}
                     </th>
                   ),
                 )}
@@ -82,18 +83,11 @@ export function ComparePanel() {
                     {text(each.leftDoughG, 'g')} · {text(each.leftFillingG, 'g')}
                   </td>
                   <td className="sticky right-0 bg-board py-1 pl-2 text-right">
-                    {each.family === plan.shape.family ? (
-                      <span className="whitespace-nowrap text-ink-dim">as now</span>
-                    ) : (
-                      <button
-                        type="button"
-                        className="btn"
-                        aria-label={`Take ${familyOf(each.family).name.toLowerCase()}`}
-                        onClick={() => edit(() => each.plan)}
-                      >
-                        Take
-                      </button>
-                    )}
+                    <TakeButton
+                      what={familyOf(each.family).name.toLowerCase()}
+                      used={each.family === plan.shape.family}
+                      onTake={() => edit(() => each.plan)}
+                    />
                   </td>
                 </tr>
               ))}

@@ -19,6 +19,7 @@ import {
   withMould,
   withWheel,
 } from './tools';
+import { TakeButton } from '@/ui/buttons/TakeButton';
 
 interface Tool {
   readonly name: string;
@@ -101,13 +102,11 @@ export function ToolsPanel() {
                         }`}
                   </span>
                 </span>
-                {tool.inUse ? (
-                  <span className="px-3 text-ink-dim">in use</span>
-                ) : (
-                  <button type="button" className="btn" onClick={() => edit(() => tool.plan)}>
-                    Use it
-                  </button>
-                )}
+                <TakeButton
+                  what={tool.name}
+                  used={tool.inUse}
+                  onTake={() => edit(() => tool.plan)}
+                />
               </li>
             );
           })}

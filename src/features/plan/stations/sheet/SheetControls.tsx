@@ -14,6 +14,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { PlanChoice, PlanField } from '../PlanField';
 import { PlanRuler } from '../PlanRuler';
+import { SelectField } from '@/ui/fields/SelectField';
 
 export function SheetControls() {
   const { plan, result } = useShown();
@@ -40,23 +41,15 @@ export function SheetControls() {
   };
   return (
     <>
-      <label className="block">
-        <span className="mb-1 block text-small text-ink-dim">Rolled on</span>
-        <select
-          className="field"
-          value={roller.id}
-          onChange={(event) => {
-            const next = rollers.find(({ id }) => id === event.target.value);
-            if (next) edit((p) => onRoller(p, next, springBack));
-          }}
-        >
-          {rollers.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="Rolled on"
+        value={roller.id}
+        options={rollers.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(id) => {
+          const next = rollers.find((each) => each.id === id);
+          if (next) edit((p) => onRoller(p, next, springBack));
+        }}
+      />
       {remeasured && (
         <p className="flex flex-wrap items-center gap-2">
           <span>Your kitchen has newer figures for this roller.</span>
