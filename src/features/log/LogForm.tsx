@@ -7,6 +7,7 @@ import { writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { dayOf, emptyDraft, useLogDraft, type LogDraft } from './useLogDraft';
 import { say } from '@/ui/layout/say';
+import { Button } from '@/ui/buttons/Button';
 
 type NumberKey = keyof typeof LOG_FIELDS;
 
@@ -173,9 +174,9 @@ export function LogForm({
         </p>
       )}
       <div className="mt-4 flex gap-2">
-        <button className="btn btn-strong" disabled={sending}>
+        <Button submits strong resting={sending}>
           {sending ? 'Writing…' : 'Write it down'}
-        </button>
+        </Button>
         <button
           type="button"
           className="btn"

@@ -8,6 +8,7 @@ import { startingPantry } from '@/core/composition/pantry';
 import { takeOutPantryRow, writePantryRows } from '@/server/actions/pantry';
 import { OverPage } from '@/ui/layout/OverPage';
 import { say } from '@/ui/layout/say';
+import { Button } from '@/ui/buttons/Button';
 
 type Row = Ingredient | Preparation;
 
@@ -79,17 +80,16 @@ export function RowForm({
           </p>
         )}
         <div className="flex flex-wrap items-center gap-2">
-          <button type="button" className="btn btn-strong" disabled={busy} onClick={save}>
+          <Button strong resting={busy} onClick={save}>
             Save
-          </button>
+          </Button>
           <button type="button" className="btn" onClick={onClose}>
             Cancel
           </button>
           {row && own.has(row.id) && (
-            <button
-              type="button"
+            <Button
               className="btn ml-auto"
-              disabled={busy}
+              resting={busy}
               onClick={() =>
                 void run(
                   () => takeOutPantryRow({ table, id: row.id }),
@@ -98,7 +98,7 @@ export function RowForm({
               }
             >
               {shipped ? 'Back to typical values' : 'Remove'}
-            </button>
+            </Button>
           )}
         </div>
       </div>

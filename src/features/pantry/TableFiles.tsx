@@ -11,6 +11,7 @@ import { writePantryRows } from '@/server/actions/pantry';
 import { OverPage } from '@/ui/layout/OverPage';
 import { say, sayTrouble } from '@/ui/layout/say';
 import { saveFile } from '@/ui/files/saveFile';
+import { Button } from '@/ui/buttons/Button';
 
 type Table = 'ingredients' | 'preparations';
 
@@ -169,11 +170,11 @@ function Offer({
         )}
         <div className="flex flex-wrap gap-2">
           {rows.length > 0 && (
-            <button type="button" className="btn btn-strong" disabled={busy} onClick={onKeep}>
+            <Button strong resting={busy} onClick={onKeep}>
               {problems.length
                 ? `Take the ${rows.length} good ${rows.length === 1 ? 'row' : 'rows'}`
                 : `Take ${rows.length === 1 ? 'it' : `all ${rows.length}`}`}
-            </button>
+            </Button>
           )}
           <button type="button" className="btn" onClick={onClose}>
             Take nothing

@@ -15,6 +15,7 @@ import { useSearch } from '../search/useSearch';
 import { cuttersFor } from './shape/tools';
 import { CheckField } from '@/ui/fields/CheckField';
 import { TakeButton } from '@/ui/buttons/TakeButton';
+import { Button } from '@/ui/buttons/Button';
 
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
@@ -38,14 +39,9 @@ export function DeadHeats() {
     <section aria-label="Other ways to use both up" className="grid gap-3">
       <h3>Other ways to use both up</h3>
       <div className="flex flex-wrap items-center gap-4">
-        <button
-          type="button"
-          className="btn btn-strong"
-          onClick={look}
-          aria-disabled={state.at === 'running' || undefined}
-        >
+        <Button strong onClick={look} resting={state.at === 'running'}>
           Search every thickness and blank
-        </button>
+        </Button>
         {own.length > 0 && (
           <CheckField
             label="only sizes my own cutters cut"
