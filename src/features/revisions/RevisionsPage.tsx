@@ -11,7 +11,7 @@ import { PlanBar } from '@/features/shell/PlanBar';
 import { goBackToRevision } from '@/server/actions/plans';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { fieldValue } from './fieldNames';
+import { fieldValue } from '../plan/fieldNames';
 import { say, sayTrouble } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
 

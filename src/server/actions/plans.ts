@@ -13,6 +13,7 @@ import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
 import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
+import { newPlan, newPlanSchema } from '@/core/plan/questions/newPlan';
 import { getKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
 
@@ -26,6 +27,17 @@ export async function startPlan(family: unknown): Promise<Outcome<string>> {
     const plan = inKitchen(start, getKitchen(database()), getBasis(database()));
     const id = randomUUID();
     return createPlan(database(), { id, plan, now: new Date() }).id;
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** A new plan from what a cook knows: for how many, what there is. Gives its id. */
+export async function beginPlan(wish: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const db = database();
+    const plan = newPlan(check(newPlanSchema, wish), getKitchen(db), getBasis(db));
+    return createPlan(db, { id: randomUUID(), plan, now: new Date() }).id;
   });
   revalidatePath('/');
   return result;

@@ -15,6 +15,8 @@ export function Choice<T extends string>({
   options,
   onChange,
   columns,
+  hideLabel = false,
+  scrolls = false,
 }: {
   label: string;
   value: T;
@@ -22,24 +24,30 @@ export function Choice<T extends string>({
   onChange(value: T): void;
   /** Wraps into this many columns; in one row when left out. */
   columns?: number;
+  /** Heard, not seen. */
+  hideLabel?: boolean;
+  /** In one row that goes past the side, for many drawn options. */
+  scrolls?: boolean;
 }) {
   const id = useId();
   const [shown, ask] = useAnswering(value);
   return (
     <div>
-      <span id={id} className="mb-1 block text-small text-ink-dim">
+      <span id={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-small text-ink-dim'}>
         {label}
       </span>
       <div
         role="radiogroup"
         aria-labelledby={id}
-        className="grid overflow-hidden rounded-md border-[1.5px] border-board-rule bg-board-raised"
-        style={{ gridTemplateColumns: `repeat(${columns ?? options.length}, minmax(0, 1fr))` }}
+        className={`grid rounded-md border-[1.5px] border-board-rule bg-board-raised ${scrolls ? 'overflow-x-auto' : 'overflow-hidden'}`}
+        style={{
+          gridTemplateColumns: `repeat(${columns ?? options.length}, ${scrolls ? 'auto' : 'minmax(0, 1fr)'})`,
+        }}
       >
         {options.map((option) => (
           <label
             key={option.value}
-            className="relative flex min-h-[44px] items-center justify-center px-1.5 text-center leading-tight outline-offset-[-3px] hover:bg-band has-checked:bg-ink has-checked:font-semibold has-checked:text-board has-focus-visible:outline-[3px] has-focus-visible:outline-[var(--focus)]"
+            className="choice relative flex min-h-[44px] items-center justify-center px-1.5 text-center leading-tight hover:bg-band has-checked:bg-ink has-checked:font-semibold has-checked:text-board"
           >
             {/* Over all of its label, unseen: a touch anywhere on it is a touch of the input. */}
             <input

@@ -3,9 +3,15 @@ import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
 import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
+import { allergensOf } from '@/core/composition/allergens';
+import { dietOf } from '@/core/composition/diet';
+import { DOUGH_STYLES } from '@/core/dough/styles';
+import { STARTING_FILLINGS } from '@/core/plan/starting/startingFillings';
 import { ImportPlan } from '@/features/plans/ImportPlan';
+import { NewPlanForm } from '@/features/plans/NewPlanForm';
 import { StartPlan } from '@/features/plans/StartPlan';
 import { database } from '@/server/db/database';
+import { ownRows } from '@/server/repositories/pantry';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
 import { BenchBar } from '@/ui/layout/BenchBar';
@@ -36,13 +42,40 @@ export default function Page() {
       <main className="mx-auto max-w-[1080px] p-5 md:py-8">
         <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
         <p className="mt-1 mb-5 max-w-prose">
-          Each is a plan that holds as it stands, its piece drawn to one scale with the others.
-          Change the filling, the count and anything else from there.
+          Say what you know; everything can be changed afterwards. What you leave as it is works.
         </p>
-        <StartPlan choices={choices} />
-        <div className="mt-6">
-          <ImportPlan />
-        </div>
+        <NewPlanForm
+          fillings={STARTING_FILLINGS.map(({ id, name, says, colour, parts }) => {
+            const ids = parts.map((part) => part.id);
+            const allergens = allergensOf(ids, basis.pantry);
+            return {
+              id,
+              name,
+              says,
+              colour,
+              contents: [dietOf(ids, basis.pantry), ...allergens].join(', '),
+            };
+          })}
+          doughs={DOUGH_STYLES.filter(({ parts }) => parts).map(({ id, name, says }) => ({
+            id,
+            name,
+            says,
+          }))}
+          egg={{ eggG: kitchen.eggG, yolkG: kitchen.yolkG }}
+          ownRows={ownRows(db)}
+        />
+        <details className="mt-8">
+          <summary className="min-h-[44px] py-2 font-display text-lead font-semibold">
+            Or begin from a shape, or from a file
+          </summary>
+          <p className="mb-3 max-w-prose">
+            Each is a plan that holds as it stands, its piece drawn to one scale with the others.
+          </p>
+          <StartPlan choices={choices} />
+          <div className="mt-6">
+            <ImportPlan />
+          </div>
+        </details>
       </main>
     </>
   );

@@ -135,3 +135,26 @@ export const PLAN_FIELDS = {
 
 /** Path of a number field of a plan: `batch.portions`. */
 export type PlanFieldPath = keyof typeof PLAN_FIELDS;
+
+/** What a plan has where nothing was said. Schema and forms share it. */
+export const USUAL = {
+  'batch.rerolls': 1,
+  'batch.trimUsable': 0.85,
+  'batch.stuckShare': 0.02,
+  'batch.endTrimG': 0,
+  'batch.trimTo': 'ribbons',
+  'batch.tasted': 2,
+  'batch.breakageShare': 0.05,
+  'batch.fillingLoss.kind': 'bowl',
+  'batch.fillingLoss.share': 0.03,
+  'filling.air': 0.03,
+  'filling.cookedOffG': 0,
+  'sheet.people': 1,
+  'sheet.endMm': 5,
+  'sheet.speed': 'even',
+  'sheet.passes': 'twiceFromMiddle',
+  'sheet.long': 'bench',
+  'sheet.air': 'still',
+  'sheet.dust.kind': 'none',
+  'shape.gapMm': 0,
+} as const;

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../../fields';
-import { PLAN_FIELDS, type PlanFieldPath } from './planFields';
+import { PLAN_FIELDS, USUAL, type PlanFieldPath } from './planFields';
 import { FEELS } from '../../dough/feel';
 import { SHEET_WAYS } from '../../layout/sheetWay';
 import { DUST_KINDS } from '../../sheet/dust';
@@ -20,12 +20,12 @@ const measure = (path: PlanFieldPath) => quantity(PLAN_FIELDS[path].label, PLAN_
 
 const id = shortText('Ingredient id', 80);
 
-const doughPartSchema = z.strictObject({
+export const doughPartSchema = z.strictObject({
   id,
   g: measure('dough.parts.g'),
 });
 
-const fillingPartSchema = z.strictObject({
+export const fillingPartSchema = z.strictObject({
   id,
   g: measure('filling.parts.g'),
   preparation: shortText('Preparation', 80).default('raw'),
@@ -52,15 +52,18 @@ const batchSchema = z.strictObject({
   fillingInHandG: measure('batch.fillingInHandG').default(500),
   /** Share of a sheet that becomes pieces, as counted by the cook; the layout's own when left out. */
   usedShare: measure('batch.usedShare').optional(),
-  rerolls: measure('batch.rerolls').default(1),
-  trimUsable: measure('batch.trimUsable').default(0.85),
-  stuckShare: measure('batch.stuckShare').default(0.02),
-  endTrimG: measure('batch.endTrimG').default(0),
-  fillingLoss: fillingLossSchema.default({ kind: 'bowl', share: 0.03 }),
+  rerolls: measure('batch.rerolls').default(USUAL['batch.rerolls']),
+  trimUsable: measure('batch.trimUsable').default(USUAL['batch.trimUsable']),
+  stuckShare: measure('batch.stuckShare').default(USUAL['batch.stuckShare']),
+  endTrimG: measure('batch.endTrimG').default(USUAL['batch.endTrimG']),
+  fillingLoss: fillingLossSchema.default({
+    kind: USUAL['batch.fillingLoss.kind'],
+    share: USUAL['batch.fillingLoss.share'],
+  }),
   /** What the last trim becomes. */
-  trimTo: oneOf('Last trim', ['ribbons', 'soup', 'waste']).default('ribbons'),
-  tasted: measure('batch.tasted').default(2),
-  breakageShare: measure('batch.breakageShare').default(0.05),
+  trimTo: oneOf('Last trim', ['ribbons', 'soup', 'waste']).default(USUAL['batch.trimTo']),
+  tasted: measure('batch.tasted').default(USUAL['batch.tasted']),
+  breakageShare: measure('batch.breakageShare').default(USUAL['batch.breakageShare']),
   /** What using both up may change, when the way in is both. */
   mayChange: z
     .strictObject({ dose: z.boolean(), thickness: z.boolean(), size: z.boolean() })
@@ -102,9 +105,9 @@ const doughSchema = z.strictObject({
 const fillingSchema = z.strictObject({
   parts: z.array(fillingPartSchema).min(1, 'Filling must hold at least one ingredient').max(40),
   texture: oneOf('Texture', ['coarse', 'mixed', 'minced', 'blended']).default('mixed'),
-  air: measure('filling.air').default(0.03),
+  air: measure('filling.air').default(USUAL['filling.air']),
   /** Water cooked off the mixture, of the recipe as written. */
-  cookedOffG: measure('filling.cookedOffG').default(0),
+  cookedOffG: measure('filling.cookedOffG').default(USUAL['filling.cookedOffG']),
   /** The largest lump; by the texture when left out. */
   lumpMm: measure('filling.lumpMm').optional(),
   tipMm: measure('filling.tipMm').default(12),
@@ -140,19 +143,19 @@ const sheetSchema = z.strictObject({
   /** The rolled sheet with its edges straightened. */
   widthMm: measure('sheet.widthMm'),
   benchMm: measure('sheet.benchMm').default(900),
-  endMm: measure('sheet.endMm').default(5),
+  endMm: measure('sheet.endMm').default(USUAL['sheet.endMm']),
   /** Sheets no longer than the bench, or longer, laid in loose floured folds and filled a length at a time. */
-  long: oneOf('Long sheets', ['bench', 'folds']).default('bench'),
-  passes: oneOf('Passes', PASS_STYLES).default('twiceFromMiddle'),
-  speed: oneOf('Speed', ['slow', 'even', 'fast']).default('even'),
-  people: measure('sheet.people').default(1),
+  long: oneOf('Long sheets', ['bench', 'folds']).default(USUAL['sheet.long']),
+  passes: oneOf('Passes', PASS_STYLES).default(USUAL['sheet.passes']),
+  speed: oneOf('Speed', ['slow', 'even', 'fast']).default(USUAL['sheet.speed']),
+  people: measure('sheet.people').default(USUAL['sheet.people']),
   /** To fill, close and cut one piece; by the shape when left out. */
   secondsPerPiece: measure('sheet.secondsPerPiece').optional(),
   rh: measure('sheet.rh').default(0.55),
-  air: oneOf('Air', ['still', 'fan']).default('still'),
+  air: oneOf('Air', ['still', 'fan']).default(USUAL['sheet.air']),
   dust: z
     .strictObject({
-      kind: oneOf('Dust', DUST_KINDS).default('none'),
+      kind: oneOf('Dust', DUST_KINDS).default(USUAL['sheet.dust.kind']),
       gPerKg: measure('sheet.dust.gPerKg').default(20),
     })
     .prefault({}),
@@ -173,7 +176,7 @@ const shapeSchema = z.strictObject({
   blank: oneOf('Cut as', ['square', 'disc']).default('square'),
   edge: oneOf('Edge line', ['plain', 'fluted']).default('plain'),
   sheets: oneOf('Sheets', SHEET_WAYS).default('book'),
-  gapMm: measure('shape.gapMm').default(0),
+  gapMm: measure('shape.gapMm').default(USUAL['shape.gapMm']),
   doseG: measure('shape.doseG'),
   laid: oneOf('Laid', LAID).default('spooned'),
   finish: oneOf('Edge', FINISH_IDS),

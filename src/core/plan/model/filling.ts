@@ -18,7 +18,10 @@ export interface FillingStage {
 }
 
 /** First stage: the filling as its recipe makes it. */
-export function fillingStage({ filling }: Plan, { pantry, rules }: Basis): FillingStage {
+export function fillingStage(
+  { filling }: Pick<Plan, 'filling'>,
+  { pantry, rules }: Basis,
+): FillingStage {
   const composition = composeFilling(filling, pantry);
   return { composition, stiffness: stiffnessOf(filling, composition, rules) };
 }

@@ -2,6 +2,7 @@
 
 import { writeAt } from '@/core/plan/document/patch';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { shareOut } from '@/core/plan/questions/shareOut';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import type { FieldRange } from '@/core/range';
@@ -9,6 +10,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, usePlan, useShown } from '../editor/EditorContext';
 import { SERVING_NAMES } from '../words';
+import { Folded } from './Folded';
 import { PlanChoice, PlanField } from './PlanField';
 import { CheckField } from '@/ui/fields/CheckField';
 
@@ -31,11 +33,12 @@ export function CountControls() {
         onChange={(wayIn) => edit((before) => startFrom(before, wayIn, result))}
       />
       <div className="grid grid-cols-2 gap-3">
-        {b.wayIn === 'portions' && <PlanField at="batch.portions" />}
+        <PlanField at="batch.portions" />
         {(b.wayIn === 'dough' || b.wayIn === 'both') && <PlanField at="batch.doughInHandG" />}
         {(b.wayIn === 'filling' || b.wayIn === 'both') && <PlanField at="batch.fillingInHandG" />}
-        <PlanField at="batch.piecesPerPortion" />
+        {b.wayIn === 'portions' && <PlanField at="batch.piecesPerPortion" />}
       </div>
+      {b.wayIn !== 'portions' && <ShareOut />}
       {b.wayIn === 'both' && <DeadHeatControls />}
       <PlanChoice
         at="serving"
@@ -46,8 +49,17 @@ export function CountControls() {
         }))}
       />
       <Note />
-      <details open>
-        <summary className="min-h-[44px] py-2 font-semibold">Losses and spares</summary>
+      <Folded
+        title="Losses and spares"
+        paths={[
+          'batch.tasted',
+          'batch.breakageShare',
+          'batch.fillingLoss.kind',
+          'batch.fillingLoss.share',
+          'batch.stuckShare',
+          'batch.endTrimG',
+        ]}
+      >
         <div className="grid grid-cols-2 gap-3">
           <PlanField at="batch.tasted" />
           <PlanField at="batch.breakageShare" />
@@ -76,7 +88,7 @@ export function CountControls() {
           <PlanField at="batch.stuckShare" />
           <PlanField at="batch.endTrimG" />
         </div>
-      </details>
+      </Folded>
     </>
   );
 }
@@ -118,6 +130,24 @@ function startFrom(
 
 const clamp = (value: number, { min, max }: FieldRange): number =>
   Math.min(max, Math.max(min, value));
+
+/** How what is in hand falls to the people there are. */
+function ShareOut() {
+  const { plan, result } = useShown();
+  const { people, each, over } = shareOut(plan, result);
+  return (
+    <p>
+      <b className="numeral text-lead">{each} each</b> for {people}
+      {over > 0 && `, ${over} over`}
+      {plan.batch.piecesPerPortion > each && (
+        <span className="block font-semibold text-[var(--ochre)]">
+          <span aria-hidden>▲</span> Usually {plan.batch.piecesPerPortion}:{' '}
+          {people * plan.batch.piecesPerPortion - (people * each + over)} pieces short.
+        </span>
+      )}
+    </p>
+  );
+}
 
 /** What using both up may turn, and what it came to. */
 function DeadHeatControls() {

@@ -7,7 +7,7 @@ import { bulkUnits, cupsText } from '@/core/units/volume';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { usePlan, useWorld } from '../editor/EditorContext';
-import { IngredientPicker } from './IngredientPicker';
+import { IngredientPicker } from '../../recipe/IngredientPicker';
 
 /** One line of a recipe: what, how much, and away with it. */
 export function PartRow({
@@ -48,6 +48,7 @@ export function PartRow({
       <div className="grid grid-cols-[minmax(0,1fr)_7rem_44px] items-center gap-1.5">
         <IngredientPicker
           use={use}
+          pantry={pantry}
           onPick={onPick}
           className="min-h-[44px] text-left leading-tight hover:underline"
         >

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { comparePlans } from '@/core/plan/document/comparePlans';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
-import { fieldName } from '@/features/revisions/fieldNames';
+import { fieldName } from '@/features/plan/fieldNames';
 import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
 import { database } from '@/server/db/database';
 import { orNotFound } from '@/server/orNotFound';

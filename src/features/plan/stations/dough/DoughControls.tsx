@@ -6,9 +6,10 @@ import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
-import { IngredientPicker } from '../IngredientPicker';
+import { IngredientPicker } from '../../../recipe/IngredientPicker';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
+import { RecipeTools } from '../RecipeTools';
 import { EggSize } from './EggSize';
 import { StylePicker } from './StylePicker';
 
@@ -54,6 +55,7 @@ function Recipe() {
         add={(insert) => (
           <IngredientPicker
             use="dough"
+            pantry={pantry}
             className="btn mt-2 w-full"
             adds
             onPick={({ id }) => insert({ id, g: 10 })}
@@ -75,6 +77,7 @@ function Recipe() {
           />
         )}
       </EditableList>
+      <RecipeTools of="dough" />
       <EggSize />
     </section>
   );

@@ -8,10 +8,18 @@ import type { Plan } from '@/core/plan/document/schema';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
-import { IngredientPicker } from '../IngredientPicker';
+import { IngredientPicker } from '../../../recipe/IngredientPicker';
+import { later } from '@/ui/layout/later';
+import { say } from '@/ui/layout/say';
+import type { StartingFilling } from '@/core/plan/starting/startingFillings';
+import { RecipeTools } from '../RecipeTools';
+import { StartFrom } from '../StartFrom';
 import { PartRow } from '../PartRow';
+import { Folded } from '../Folded';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
 import { SelectField } from '@/ui/fields/SelectField';
+
+const FillingStarts = later(() => import('./FillingStarts'), 'Fetching the fillings…');
 
 type Part = Plan['filling']['parts'][number];
 
@@ -43,7 +51,22 @@ export function FillingControls() {
   return (
     <>
       <section aria-label="Your filling recipe">
-        <h3>Your recipe</h3>
+        <div className="flex items-center justify-between gap-2">
+          <h3>Your recipe</h3>
+          <StartFrom<StartingFilling>
+            label="Start from a filling"
+            title="Fillings to start from"
+            list={FillingStarts}
+            onPick={(start) => {
+              edit((p) => ({
+                ...withParts(p, [...start.parts]),
+                colour: start.colour,
+                filling: { ...p.filling, parts: [...start.parts], texture: start.texture },
+              }));
+              void say(`Filling: ${start.name.toLowerCase()}. Undo brings yours back.`);
+            }}
+          />
+        </div>
         <p className="text-small text-ink-dim">Raw weights, and what is done to each.</p>
         <EditableList
           className="mt-2"
@@ -55,6 +78,7 @@ export function FillingControls() {
           add={(insert) => (
             <IngredientPicker
               use="filling"
+              pantry={pantry}
               className="btn mt-2 w-full"
               adds
               onPick={({ id }) => insert({ id, g: 50, preparation: 'raw' })}
@@ -85,6 +109,7 @@ export function FillingControls() {
             </PartRow>
           )}
         </EditableList>
+        <RecipeTools of="filling" />
       </section>
       <PlanChoice
         at="filling.texture"
@@ -97,24 +122,26 @@ export function FillingControls() {
           { value: 'blended', label: 'Blended' },
         ]}
       />
-      <div className="grid grid-cols-3 gap-2">
-        <PlanField at="filling.air" />
-        <PlanField
-          at="filling.lumpMm"
-          optional
-          placeholder={String(usualLump(plan.filling.texture))}
-        />
-        <PlanField at="filling.cookedOffG" />
-      </div>
-      <label className="flex items-center justify-between gap-3">
-        <span className="text-small text-ink-dim">Its colour in the drawings</span>
-        <input
-          type="color"
-          value={plan.colour}
-          onChange={(event) => edit((p) => ({ ...p, colour: event.target.value }), 'colour')}
-          className="h-[44px] w-16 rounded-md border-[1.5px] border-board-rule bg-board-raised p-1"
-        />
-      </label>
+      <Folded title="Air, lumps and colour" paths={['filling.air', 'filling.cookedOffG']}>
+        <div className="grid grid-cols-3 gap-2">
+          <PlanField at="filling.air" />
+          <PlanField
+            at="filling.lumpMm"
+            optional
+            placeholder={String(usualLump(plan.filling.texture))}
+          />
+          <PlanField at="filling.cookedOffG" />
+        </div>
+        <label className="flex items-center justify-between gap-3">
+          <span className="text-small text-ink-dim">Its colour in the drawings</span>
+          <input
+            type="color"
+            value={plan.colour}
+            onChange={(event) => edit((p) => ({ ...p, colour: event.target.value }), 'colour')}
+            className="h-[44px] w-16 rounded-md border-[1.5px] border-board-rule bg-board-raised p-1"
+          />
+        </label>
+      </Folded>
     </>
   );
 }

@@ -12,6 +12,7 @@ import { familyOf } from '@/core/shapes/families';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
+import { Folded } from '../Folded';
 import { PlanChoice, PlanField } from '../PlanField';
 import { PlanRuler } from '../PlanRuler';
 import { SelectField } from '@/ui/fields/SelectField';
@@ -97,38 +98,44 @@ export function SheetControls() {
           </button>
         </p>
       )}
-      <PlanChoice
-        at="sheet.passes"
-        label="Passes"
-        columns={2}
-        options={PASS_STYLES.map((value) => ({ value, label: PASS_STYLE_NAMES[value].name }))}
-      />
-      <PlanChoice
-        at="sheet.speed"
-        label="Turned"
-        options={[
-          { value: 'slow', label: 'Slowly' },
-          { value: 'even', label: 'Evenly' },
-          { value: 'fast', label: 'Fast' },
-        ]}
-      />
-      <PlanChoice
-        at="sheet.long"
-        label="A sheet longer than the bench"
-        columns={2}
-        options={[
-          { value: 'bench', label: 'Cut to the bench' },
-          { value: 'folds', label: 'In loose floured folds' },
-        ]}
-      />
       <div className="grid grid-cols-2 items-end gap-3">
         <PlanField at="sheet.widthMm" />
         <PlanField at="sheet.benchMm" />
-        <PlanField at="sheet.endMm" />
-        <PlanField at="dough.work.folds" />
       </div>
-      <details open>
-        <summary className="min-h-[44px] py-2 font-semibold">Hands and air</summary>
+      <Folded
+        title="How it is rolled"
+        paths={['sheet.passes', 'sheet.speed', 'sheet.long', 'sheet.endMm']}
+      >
+        <PlanChoice
+          at="sheet.passes"
+          label="Passes"
+          columns={2}
+          options={PASS_STYLES.map((value) => ({ value, label: PASS_STYLE_NAMES[value].name }))}
+        />
+        <PlanChoice
+          at="sheet.speed"
+          label="Turned"
+          options={[
+            { value: 'slow', label: 'Slowly' },
+            { value: 'even', label: 'Evenly' },
+            { value: 'fast', label: 'Fast' },
+          ]}
+        />
+        <PlanChoice
+          at="sheet.long"
+          label="A sheet longer than the bench"
+          columns={2}
+          options={[
+            { value: 'bench', label: 'Cut to the bench' },
+            { value: 'folds', label: 'In loose floured folds' },
+          ]}
+        />
+        <div className="grid grid-cols-2 items-end gap-3">
+          <PlanField at="sheet.endMm" />
+          <PlanField at="dough.work.folds" />
+        </div>
+      </Folded>
+      <Folded title="Hands and air" paths={['sheet.people', 'sheet.air']}>
         <div className="grid grid-cols-2 items-end gap-3">
           <PlanField at="sheet.people" />
           <PlanField
@@ -146,9 +153,11 @@ export function SheetControls() {
             ]}
           />
         </div>
-      </details>
-      <details open>
-        <summary className="min-h-[44px] py-2 font-semibold">Dust and trim</summary>
+      </Folded>
+      <Folded
+        title="Dust and trim"
+        paths={['sheet.dust.kind', 'batch.rerolls', 'batch.trimTo', 'batch.trimUsable']}
+      >
         <div className="grid gap-3">
           <PlanChoice
             at="sheet.dust.kind"
@@ -185,7 +194,7 @@ export function SheetControls() {
             />
           </div>
         </div>
-      </details>
+      </Folded>
     </>
   );
 }

@@ -3,6 +3,7 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import type { Ingredient } from '@/core/composition/ingredient';
+import type { Pantry } from '@/core/composition/pantry';
 import { later } from '@/ui/layout/later';
 
 const load = () => import('./IngredientList');
@@ -12,12 +13,14 @@ const IngredientList = later(load, 'Fetching the pantry…');
 /** Picks an ingredient by name. Dough offers what goes into dough first. */
 export function IngredientPicker({
   use,
+  pantry,
   onPick,
   children,
   className,
   adds = false,
 }: {
   use: 'dough' | 'filling';
+  pantry: Pantry;
   onPick(ingredient: Ingredient): void;
   children: ReactNode;
   className: string;
@@ -49,6 +52,7 @@ export function IngredientPicker({
         >
           <IngredientList
             use={use}
+            pantry={pantry}
             onPick={(ingredient) => {
               picked.current = true;
               setOpen(false);

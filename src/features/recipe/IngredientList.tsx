@@ -3,8 +3,8 @@
 import { Command as Palette } from 'cmdk';
 import { useMemo, useState } from 'react';
 import type { Ingredient, IngredientGroup } from '@/core/composition/ingredient';
+import type { Pantry } from '@/core/composition/pantry';
 import { searchIngredients } from '@/core/composition/search';
-import { useWorld } from '../editor/EditorContext';
 
 const DOUGH_FIRST: readonly IngredientGroup[] = [
   'flour',
@@ -22,12 +22,13 @@ const MOST_SHOWN = 150;
 /** The pantry as a list to search. Loaded when first opened: it is of no use before. */
 export default function IngredientList({
   use,
+  pantry,
   onPick,
 }: {
   use: 'dough' | 'filling';
+  pantry: Pantry;
   onPick(ingredient: Ingredient): void;
 }) {
-  const { pantry } = useWorld();
   const [words, setWords] = useState('');
   const found = useMemo(
     () => searchIngredients([...pantry.ingredients.values()], words),
@@ -82,7 +83,8 @@ function ordered(
   const rank = (group: IngredientGroup) => {
     const place = DOUGH_FIRST.indexOf(group);
     if (use === 'dough') return place < 0 ? 99 : place;
-    return group === 'flour' ? 99 : 0;
+    // The thing itself before what it is made into: spinach before its purée.
+    return group === 'flour' ? 99 : group === 'colour' ? 98 : 0;
   };
   return [...groups].sort(([a], [b]) => rank(a) - rank(b));
 }

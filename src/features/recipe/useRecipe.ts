@@ -1,0 +1,103 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { Pantry } from '@/core/composition/pantry';
+import type { EggContents } from '@/core/dough/eggSizes';
+import { readRecipe, type Measures, type ReadPart, type Side } from '@/core/recipe/readRecipe';
+import { useUnits } from '@/ui/units/UnitsContext';
+
+/** What a cook said of a line, over what was read. */
+export interface Said {
+  readonly id?: string;
+  readonly g?: number;
+  readonly preparation?: string;
+  readonly side?: Side;
+  readonly out?: boolean;
+}
+
+/** A line as it now stands: as read, with what the cook said of it. */
+export interface RecipeRow {
+  readonly key: string;
+  readonly read: ReadPart;
+  readonly id: string | undefined;
+  readonly g: number | null;
+  readonly preparation: string;
+  readonly side: Side;
+  readonly out: boolean;
+  /** It still wants an ingredient or an amount: without them it cannot be counted. */
+  readonly open: boolean;
+}
+
+export interface RecipePart {
+  readonly id: string;
+  readonly g: number;
+  readonly preparation: string;
+  readonly weighedG?: number;
+}
+
+/** A pasted recipe being read: its text, what each line was read as, and what the cook says of it. */
+export function useRecipe(pantry: Pantry, egg: EggContents, only?: Side) {
+  const { units } = useUnits();
+  const [text, setText] = useState('');
+  const [measures, setMeasures] = useState<Measures>({
+    cup: units.spoons === 'us' ? 'us' : 'metric',
+    flour: 'spooned',
+  });
+  const [said, setSaid] = useState<ReadonlyMap<string, Said>>(new Map());
+  const read = useMemo(
+    () => readRecipe(text, { ...measures, pantry, egg }),
+    [text, measures, pantry, egg],
+  );
+  const rows = useMemo(() => rowsOf(read, said, only), [read, said, only]);
+  return {
+    text,
+    setText,
+    measures,
+    setMeasures,
+    rows,
+    say: (key: string, change: Said) =>
+      setSaid((before) => new Map(before).set(key, { ...before.get(key), ...change })),
+    /** The parts of one side, those still open left out. */
+    partsOf: (side: Side): RecipePart[] =>
+      rows.filter((row) => row.side === side && !row.out && !row.open).map(partOf),
+    waiting: rows.filter(({ open, out }) => open && !out).length,
+  };
+}
+
+export type Recipe = ReturnType<typeof useRecipe>;
+
+function rowsOf(
+  read: readonly ReadPart[],
+  said: ReadonlyMap<string, Said>,
+  only?: Side,
+): RecipeRow[] {
+  const seen = new Map<string, number>();
+  return read.map((part) => {
+    const nth = seen.get(part.line) ?? 0;
+    seen.set(part.line, nth + 1);
+    const key = `${part.line}#${nth}`;
+    const own = said.get(key) ?? {};
+    const id = own.id ?? part.ids[0];
+    const g = own.g ?? part.g;
+    return {
+      key,
+      read: part,
+      id,
+      g,
+      preparation: own.id && own.id !== part.ids[0] ? 'raw' : (own.preparation ?? part.preparation),
+      side: only ?? own.side ?? part.side,
+      out: own.out ?? false,
+      open: id === undefined || g === null,
+    };
+  });
+}
+
+function partOf({ id, g, preparation, read }: RecipeRow): RecipePart {
+  const asRead = preparation === read.preparation && g === read.g;
+  return {
+    id: id!,
+    g: Number((g ?? 0).toFixed(1)),
+    preparation,
+    ...(asRead && read.weighedG !== undefined && { weighedG: read.weighedG }),
+  };
+}
