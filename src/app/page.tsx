@@ -1,11 +1,20 @@
 import Link from 'next/link';
 import { ImportPlan } from '@/features/plans/ImportPlan';
 import { PlanList } from '@/features/plans/PlanList';
+import { PlanSearch } from '@/features/plans/PlanSearch';
 import { planSummary } from '@/features/plans/planSummary';
 import { database } from '@/server/db/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
-import { countShelves, lastMade, listPlans, type PlanShelf } from '@/server/repositories/plans';
+import {
+  countShelves,
+  lastMade,
+  PLANS_A_PAGE,
+  PLAN_SORTS,
+  queryPlans,
+  tagsInUse,
+  type PlanShelf,
+} from '@/server/repositories/plans';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 const SHELVES: readonly (readonly [PlanShelf, string])[] = [
@@ -21,17 +30,28 @@ const EMPTY: Record<PlanShelf, string> = {
 };
 
 interface Props {
-  searchParams: Promise<{ shelf?: string | string[] }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
 export default async function Page({ searchParams }: Props) {
-  const asked = (await searchParams).shelf;
-  const shelf = SHELVES.find(([id]) => id === asked)?.[0] ?? 'current';
+  const asked = await searchParams;
+  const one = (key: string) => {
+    const value = asked[key];
+    return typeof value === 'string' ? value.slice(0, 80) : '';
+  };
+  const shelf = SHELVES.find(([id]) => id === asked.shelf)?.[0] ?? 'current';
   const db = database();
   const counts = countShelves(db);
   const made = lastMade(db);
   const basis = getBasis(db);
-  const plans = listPlans(db, shelf).map((plan) => planSummary(plan, made.get(plan.id), basis));
+  const found = queryPlans(db, {
+    shelf,
+    words: one('q'),
+    tag: one('tag'),
+    sort: PLAN_SORTS.find((sort) => sort === asked.sort) ?? 'changed',
+    page: Number.parseInt(one('page'), 10) || 1,
+  });
+  const plans = found.plans.map((plan) => planSummary(plan, made.get(plan.id), basis));
   return (
     <>
       <BenchBar />
@@ -62,7 +82,17 @@ export default async function Page({ searchParams }: Props) {
             </Link>
           ))}
         </nav>
-        {plans.length === 0 ? (
+        {counts[shelf] > 0 && (
+          <PlanSearch
+            tags={tagsInUse(db, shelf)}
+            total={found.total}
+            pages={Math.ceil(found.total / PLANS_A_PAGE)}
+            page={found.page}
+          />
+        )}
+        {plans.length === 0 && counts[shelf] > 0 ? (
+          <p className="py-10 text-lead">No plan answers to that.</p>
+        ) : plans.length === 0 ? (
           <div className="grid justify-items-start gap-4 py-10">
             <p className="max-w-prose text-lead">{EMPTY[shelf]}</p>
             {shelf === 'current' && (

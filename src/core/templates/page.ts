@@ -61,6 +61,8 @@ export const PAPERS = {
 
 export type PaperId = keyof typeof PAPERS;
 
+export const PAPER_IDS = Object.keys(PAPERS) as [PaperId, ...PaperId[]];
+
 /** One printed page. */
 export interface TemplatePage {
   readonly widthMm: number;

@@ -87,7 +87,7 @@ export function sheetPages(
   const best = ways.reduce((a, b) => (b.columns * b.rows < a.columns * a.rows ? b : a));
   const drawing = sheetMarks(laying, blank);
   const { w, h, roomW, roomH, columns, rows } = best;
-  return Array.from({ length: columns * rows }, (_, i) => {
+  const tiles = Array.from({ length: columns * rows }, (_, i) => {
     const column = i % columns;
     const row = Math.floor(i / columns);
     const window = [
@@ -99,15 +99,20 @@ export function sheetPages(
     const marks = drawing.map((mark) =>
       moved(mark, MARGIN_MM - column * roomW, MARGIN_MM - row * roomH),
     );
+    return { column, row, window, marks: marks.filter((mark) => touches(mark, window)) };
+  })
+    // The bare end of a sheet, with nothing on it to cut or lay by, is no page.
+    .filter(({ marks }) => marks.some((mark) => !('line' in mark) || mark.line !== 'sheet'));
+  return tiles.map(({ column, row, window, marks }, i) => {
     const name =
-      columns * rows === 1
+      tiles.length === 1
         ? title
-        : `${title}: page ${i + 1} of ${columns * rows}${rows > 1 ? `, row ${row + 1}` : ''}`;
+        : `${title}: page ${i + 1} of ${tiles.length}${rows > 1 ? `, row ${row + 1}` : ''}`;
     return {
       widthMm: w,
       heightMm: h,
       title: name,
-      marks: marks.filter((mark) => touches(mark, window)),
+      marks,
       window,
       frame: [
         ...joins(window, { right: column < columns - 1, below: row < rows - 1 }),

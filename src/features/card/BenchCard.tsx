@@ -14,6 +14,7 @@ import { STATE_WORDS } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { cardContents, type CardFact, type CardWeighed } from './cardContents';
 import './card.css';
+import { PAPER_IDS, PAPERS } from '@/core/templates/page';
 
 /** The bench card: one page to print and prop up with floury hands. */
 export function BenchCard({
@@ -40,9 +41,17 @@ export function BenchCard({
         here="card"
         actions={
           <>
-            <a className="btn-slate" href={`/api/plans/${id}/card`} download>
-              <FileDown size={18} aria-hidden /> PDF
-            </a>
+            {PAPER_IDS.map((paper) => (
+              <a
+                key={paper}
+                className="btn-slate"
+                href={`/api/plans/${id}/card?paper=${paper}`}
+                download
+              >
+                <FileDown size={18} aria-hidden /> PDF<span className="sr-only">, </span>{' '}
+                {PAPERS[paper].name}
+              </a>
+            ))}
             <button type="button" className="btn-slate" onClick={() => window.print()}>
               <Printer size={18} aria-hidden /> Print
             </button>

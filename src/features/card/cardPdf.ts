@@ -1,6 +1,7 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import type { Outline } from '@/core/shapes/drawing';
+import { PAPERS, type PaperId } from '@/core/templates/page';
 import { sheetMarks } from '@/core/templates/sheetTemplate';
 import { PT_PER_MM, startPdf, type Pdf, type Weight } from '@/server/pdf/document';
 import type { CardContents, CardWeighed } from './cardContents';
@@ -8,7 +9,10 @@ import type { CardContents, CardWeighed } from './cardContents';
 const LEFT = 12;
 const WIDE = 186;
 const TOP = 10;
-const BOTTOM = 290;
+/** Left free at the foot of the paper, mm. */
+const FOOT = 7;
+/** The card is drawn for this width; wider paper has it in its middle. */
+const DRAWN_WIDE = 210;
 /** Letters are set as large as lets all of it stand on one page. */
 const SCALES = [1.25, 1.15, 1.05, 1, 0.92, 0.84, 0.76] as const;
 /** No smaller than can be read: what then does not fit goes on to a further page. */
@@ -27,12 +31,13 @@ interface Sheet {
 /** Draws a part of the card from a height down, mm; returns where it ends. */
 type Section = (sheet: Sheet, y: number) => number;
 
-/** The bench card as one A4 page; a very long one goes on to more. */
+/** The bench card as one page; a very long one goes on to more. */
 export async function cardPdf(
   plan: Plan,
   result: PlanResult,
   card: CardContents,
   cautions: readonly string[],
+  paper: PaperId = 'a4',
 ): Promise<Buffer> {
   const sections: readonly Section[] = [
     head,
@@ -43,34 +48,42 @@ export async function cardPdf(
     (sheet, y) => foot(sheet, cautions, y),
   ];
   for (const k of SCALES) {
-    const sheet = startSheet(card, k);
+    const sheet = startSheet(card, k, paper);
     const end = sections.reduce((y, draw) => draw(sheet, y) + 3 * k, TOP) - 3 * k;
     const file = sheet.pdf.finish();
-    if (end <= BOTTOM) return file;
+    if (end <= PAPERS[paper].heightMm - FOOT) return file;
     await file;
   }
-  return onPages(sections, card);
+  return onPages(sections, card, paper);
 }
 
-function startSheet(card: CardContents, k: number): Sheet {
+function startSheet(card: CardContents, k: number, paper: PaperId): Sheet {
   const pdf = startPdf(card.title);
-  addPage(pdf);
+  addPage(pdf, paper);
   return { pdf, card, small: 2.9 * k, body: 3.25 * k, k };
 }
 
-const addPage = ({ doc }: Pdf): void =>
-  void doc.addPage({ size: [210 * PT_PER_MM, 297 * PT_PER_MM], margin: 0 });
+function addPage({ doc }: Pdf, paper: PaperId): void {
+  const { widthMm, heightMm } = PAPERS[paper];
+  doc.addPage({ size: [widthMm * PT_PER_MM, heightMm * PT_PER_MM], margin: 0 });
+  doc.translate(((widthMm - DRAWN_WIDE) / 2) * PT_PER_MM, 0);
+}
 
 /** Each part whole, on a further page where it would run off this one. */
-async function onPages(sections: readonly Section[], card: CardContents): Promise<Buffer> {
-  const sheet = startSheet(card, SMALLEST);
+async function onPages(
+  sections: readonly Section[],
+  card: CardContents,
+  paper: PaperId,
+): Promise<Buffer> {
+  const bottom = PAPERS[paper].heightMm - FOOT;
+  const sheet = startSheet(card, SMALLEST, paper);
   // A part's height is known once it is drawn: first on a sheet that is thrown away.
-  const tried = startSheet(card, SMALLEST);
+  const tried = startSheet(card, SMALLEST, paper);
   let y = TOP;
   for (const draw of sections) {
     const height = draw(tried, TOP) - TOP;
-    if (y > TOP && y + height > BOTTOM) {
-      addPage(sheet.pdf);
+    if (y > TOP && y + height > bottom) {
+      addPage(sheet.pdf, paper);
       y = TOP;
     }
     y = draw(sheet, y) + 3 * SMALLEST;

@@ -51,7 +51,29 @@ export default function BurstChart({ entries }: { entries: readonly LogEntry[] }
           </BarChart>
         </ResponsiveContainer>
       </div>
-      <p className="sr-only">{rows.map(({ day, burst }) => `${day}: ${burst} %`).join('; ')}</p>
+      <details>
+        <summary className="min-h-[44px] py-2 text-small">The same as a table</summary>
+        <table className="w-full max-w-[20rem] text-small">
+          <thead>
+            <tr className="text-left text-ink-dim">
+              <th scope="col">Day</th>
+              <th scope="col" className="text-right">
+                Burst, %
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ day, burst }, index) => (
+              <tr key={index} className="border-t border-board-line">
+                <th scope="row" className="text-left font-normal">
+                  {day}
+                </th>
+                <td className="text-right">{burst}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
     </figure>
   );
 }

@@ -2,7 +2,9 @@
 
 import { useEffect, useId, useRef, useState, type FormEvent } from 'react';
 import { LOG_FIELDS } from '@/core/log/logFields';
-import { homeUnitName, parseQuantity, type QuantityKind } from '@/core/units/parse';
+import type { LogEntry } from '@/core/log/logEntry';
+import { homeUnitName, inHomeUnits, parseQuantity, type QuantityKind } from '@/core/units/parse';
+import type { UnitPreferences } from '@/core/units/preferences';
 import { writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { dayOf, emptyDraft, useLogDraft, type LogDraft } from './useLogDraft';
@@ -28,14 +30,19 @@ export function LogForm({
   revision,
   cooks,
   planned,
+  entry,
+  onDone,
 }: {
   planId: string;
   revision: number;
   cooks: readonly string[];
-  planned: { readonly pieces: number; readonly thicknessMm: number; readonly doseG: number };
+  planned?: { readonly pieces: number; readonly thicknessMm: number; readonly doseG: number };
+  /** The one to put right; a new one when left out. */
+  entry?: LogEntry;
+  onDone?(): void;
 }) {
   const { units, text } = useUnits();
-  const { draft, setDraft, clear } = useLogDraft(planId);
+  const { draft, setDraft, clear } = useLogDraft(planId, entry && draftOf(entry, units));
   const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
   const [trouble, setTrouble] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
@@ -78,6 +85,7 @@ export function LogForm({
       const result = await writeLogEntry({
         planId,
         revision,
+        again: entry !== undefined,
         entry: {
           id: draft.id,
           madeOn: draft.madeOn,
@@ -88,7 +96,8 @@ export function LogForm({
       });
       if (result.ok) {
         clear();
-        void say('Written down.');
+        void say(entry ? 'Put right.' : 'Written down.');
+        onDone?.();
       } else if (result.path && (result.path in LOG_FIELDS || result.path === 'madeOn')) {
         setErrors({ [result.path]: result.error });
       } else {
@@ -121,7 +130,7 @@ export function LogForm({
       onSubmit={(event) => void submit(event)}
       className="rounded-lg border-[1.5px] border-board-rule p-5"
     >
-      <h2 className="font-display text-figure">Write down a batch</h2>
+      <h2 className="font-display text-figure">{entry ? 'Put it right' : 'Write down a batch'}</h2>
       <p className="mb-4 text-ink-dim">Made from revision {revision}.</p>
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
         <TextField
@@ -146,16 +155,18 @@ export function LogForm({
             ))}
           </datalist>
         </div>
-        {number('pieces', `planned ${planned.pieces}`)}
+        {number('pieces', planned && `planned ${planned.pieces}`)}
         {number('burst')}
         {number('doughLeftG')}
         {number('fillingLeftG')}
         {number('thicknessMm', `if taken`)}
         {number('doseG', `if taken`)}
       </div>
-      <p className="mt-2 text-small text-ink-dim">
-        Planned: {text(planned.thicknessMm, 'mm')} and {text(planned.doseG, 'g')} a piece.
-      </p>
+      {planned && (
+        <p className="mt-2 text-small text-ink-dim">
+          Planned: {text(planned.thicknessMm, 'mm')} and {text(planned.doseG, 'g')} a piece.
+        </p>
+      )}
       <label className="mt-3 block">
         <span className="mb-1 block text-small text-ink-dim">
           Note: how the edge ate, what to change
@@ -175,21 +186,51 @@ export function LogForm({
       )}
       <div className="mt-4 flex gap-2">
         <Button submits strong resting={sending}>
-          {sending ? 'Writing…' : 'Write it down'}
+          {sending ? 'Writing…' : entry ? 'Keep the change' : 'Write it down'}
         </Button>
-        <button
-          type="button"
-          className="btn"
-          onClick={() => {
-            setDraft(emptyDraft(draft.id, dayOf(new Date())));
-            setErrors({});
-          }}
-        >
-          Clear
-        </button>
+        {entry ? (
+          <Button
+            onClick={() => {
+              clear();
+              onDone?.();
+            }}
+          >
+            Cancel
+          </Button>
+        ) : (
+          <Button
+            onClick={() => {
+              setDraft(emptyDraft(draft.id, dayOf(new Date())));
+              setErrors({});
+              void say('Cleared.', { undo: () => setDraft(draft) });
+            }}
+          >
+            Clear
+          </Button>
+        )}
       </div>
     </form>
   );
+}
+
+/** An entry as it would be typed, in the user's own units. */
+function draftOf(entry: LogEntry, units: UnitPreferences): LogDraft {
+  const typed = (key: NumberKey) => {
+    const value = entry[key];
+    return value === undefined ? '' : inHomeUnits(value, KINDS[key], units);
+  };
+  return {
+    id: entry.id,
+    madeOn: entry.madeOn,
+    cook: entry.cook ?? '',
+    note: entry.note,
+    pieces: typed('pieces'),
+    burst: typed('burst'),
+    doughLeftG: typed('doughLeftG'),
+    fillingLeftG: typed('fillingLeftG'),
+    thicknessMm: typed('thicknessMm'),
+    doseG: typed('doseG'),
+  };
 }
 
 function TextField({

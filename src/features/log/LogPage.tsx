@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
 import type { Comparison } from '@/core/log/compareLog';
 import type { LogEntry } from '@/core/log/logEntry';
 import { PlanBar } from '@/features/shell/PlanBar';
@@ -9,6 +10,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
 import { later } from '@/ui/layout/later';
+import { Moment } from '@/ui/text/Moment';
 import { say, sayTrouble } from '@/ui/layout/say';
 
 const BurstChart = later(() => import('./BurstChart'));
@@ -52,7 +54,7 @@ export function LogPage({
               {entries.length > 1 && <BurstChart entries={entries.map(({ entry }) => entry)} />}
               <ul className="mt-4 grid gap-6">
                 {entries.map((shown) => (
-                  <Entry key={shown.entry.id} planId={id} shown={shown} />
+                  <Entry key={shown.entry.id} planId={id} cooks={cooks} shown={shown} />
                 ))}
               </ul>
             </>
@@ -68,13 +70,17 @@ export function LogPage({
 
 function Entry({
   planId,
+  cooks,
   shown: { entry, revision, comparisons },
 }: {
   planId: string;
+  cooks: readonly string[];
   shown: ShownEntry;
 }) {
   const { text } = useUnits();
   const router = useRouter();
+  const [changing, setChanging] = useState(false);
+  const change = useRef<HTMLButtonElement>(null);
   const takeOut = async () => {
     const result = await takeOutLogEntry(planId, entry.id);
     if (!result.ok) return void sayTrouble(result.error);
@@ -87,19 +93,44 @@ function Entry({
     <li className="border-t-[1.5px] border-board-rule pt-3">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-lead">
-          <time dateTime={entry.madeOn}>{entry.madeOn}</time>
+          <Moment at={entry.madeOn} />
           <span className="font-normal text-ink-dim">
             {entry.cook && `, ${entry.cook}`}, revision {revision}
           </span>
         </h2>
-        <button
-          type="button"
-          onClick={() => void takeOut()}
-          className="link min-h-[44px] text-small"
-        >
-          Delete
-        </button>
+        <span className="flex gap-4">
+          <button
+            ref={change}
+            type="button"
+            aria-expanded={changing}
+            onClick={() => setChanging(!changing)}
+            className="link min-h-[44px] text-small"
+          >
+            Change<span className="sr-only">, {entry.madeOn}</span>
+          </button>
+          <button
+            type="button"
+            onClick={() => void takeOut()}
+            className="link min-h-[44px] text-small"
+          >
+            Delete<span className="sr-only">, {entry.madeOn}</span>
+          </button>
+        </span>
       </div>
+      {changing && (
+        <div className="my-3 max-w-[30rem]">
+          <LogForm
+            planId={planId}
+            revision={revision}
+            cooks={cooks}
+            entry={entry}
+            onDone={() => {
+              setChanging(false);
+              change.current?.focus();
+            }}
+          />
+        </div>
+      )}
       <p>
         <span className="numeral text-figure">{entry.pieces - entry.burst}</span> whole of{' '}
         {entry.pieces}, {entry.burst} burst ({text(share, 'share')})

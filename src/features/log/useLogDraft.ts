@@ -35,13 +35,16 @@ export const emptyDraft = (id: string, madeOn: string): LogDraft => ({
   note: '',
 });
 
-/** The entry being typed, kept on this device so that a reload loses nothing. */
-export function useLogDraft(planId: string) {
-  const key = `mortar-log-${planId}`;
+/**
+ * The entry being typed, kept on this device so that a reload loses nothing.
+ * @param written the entry that is being put right; a new one when left out
+ */
+export function useLogDraft(planId: string, written?: LogDraft) {
+  const key = `mortar-log-${planId}${written ? `-${written.id}` : ''}`;
   // The server does not know the day here nor the draft: both come in after the first paint.
-  const [draft, setState] = useState<LogDraft>(() => emptyDraft('', ''));
+  const [draft, setState] = useState<LogDraft>(() => written ?? emptyDraft('', ''));
   useEffect(() => {
-    const fresh = emptyDraft(crypto.randomUUID(), dayOf(new Date()));
+    const fresh = written ?? emptyDraft(crypto.randomUUID(), dayOf(new Date()));
     let kept: LogDraft | null = null;
     try {
       kept = JSON.parse(localStorage.getItem(key) ?? 'null') as LogDraft | null;
@@ -50,6 +53,8 @@ export function useLogDraft(planId: string) {
     }
     // eslint-disable-next-line react-hooks/set-state-in-effect -- known only in the browser
     setState({ ...fresh, ...kept });
+    // The entry itself is what was written when the form opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- by its key alone
   }, [key]);
   const setDraft = useCallback(
     (next: LogDraft) => {

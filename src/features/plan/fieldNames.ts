@@ -92,6 +92,7 @@ function planField(path: string): PlanField | undefined {
 
 /** A field's path as people call it: `shape.doseG` → `Shape: Dose`. */
 export function fieldName(path: string, pantry: Pantry = startingPantry): string {
+  if (path.startsWith('tags.')) return 'Tag';
   const [section = '', ...rest] = path.split('.');
   const own = NAMES[path] ?? planField(path)?.label;
   const prefix = SECTIONS[section];

@@ -2,33 +2,24 @@
 
 import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
-import {
-  Archive,
-  ArchiveRestore,
-  Copy,
-  EllipsisVertical,
-  Download,
-  Pencil,
-  Trash2,
-  Undo2,
-} from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { DropdownMenu } from 'radix-ui';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { State } from '@/core/basis/state';
 import type { FamilyId } from '@/core/shapes/families';
-import { duplicatePlan, renamePlan, shelvePlan } from '@/server/actions/plans';
+import { renamePlan, tagPlan } from '@/server/actions/plans';
+import type { Outcome } from '@/server/outcome';
 import type { PlanShelf } from '@/server/repositories/plans';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
-import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
+import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { say, sayTrouble } from '@/ui/layout/say';
+import { Moment } from '@/ui/text/Moment';
+import { PlanMenu } from './PlanMenu';
 
 /** A plan as the list shows it: already worked out. */
 export interface PlanSummary {
   readonly id: string;
   readonly name: string;
+  readonly tags: readonly string[];
   readonly family: FamilyId;
   readonly familyName: string;
   readonly colour: string;
@@ -58,26 +49,61 @@ export function PlanList({ plans, shelf }: { plans: readonly PlanSummary[]; shel
 
 function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
   const { text } = useUnits();
-  const [renaming, setRenaming] = useState(false);
+  const [editing, setEditing] = useState<'name' | 'tags' | null>(null);
+  const link = useRef<HTMLAnchorElement>(null);
+  const done = () => {
+    setEditing(null);
+    // The field goes; its row keeps the focus.
+    requestAnimationFrame(() => link.current?.focus());
+  };
   return (
     <li className="grid grid-cols-[56px_minmax(0,1fr)_44px] items-center gap-x-3 border-b border-board-line py-2 md:grid-cols-[64px_minmax(0,1fr)_auto_190px_44px] md:gap-x-5">
       <FamilyGlyph family={plan.family} colour={plan.colour} />
       <div className="min-w-0">
-        {renaming ? (
-          <RenameField plan={plan} onDone={() => setRenaming(false)} />
+        {editing === 'name' ? (
+          <LineField
+            label="New name"
+            word="Rename"
+            value={plan.name}
+            onCommit={(name) => renamePlan(plan.id, name)}
+            onDone={done}
+          />
         ) : (
           <Link
+            ref={link}
             href={`/plans/${plan.id}`}
-            className="block min-h-[28px] text-lead font-semibold break-words hover:underline"
+            className="block min-h-[28px] pointer-coarse:min-h-[44px] text-lead font-semibold break-words hover:underline"
           >
             {plan.name}
           </Link>
         )}
         <p className="text-small text-ink-dim">
           {plan.familyName}
-          {plan.madeOn &&
-            `, made ${plan.madeTimes === 1 ? 'once' : `${plan.madeTimes} times`}, last on ${plan.madeOn}`}
+          {plan.madeOn && (
+            <>
+              , made {plan.madeTimes === 1 ? 'once' : `${plan.madeTimes} times`}, last on{' '}
+              <Moment at={plan.madeOn} />
+            </>
+          )}
+          {plan.tags.length > 0 && `; ${plan.tags.join(', ')}`}
         </p>
+        {editing === 'tags' && (
+          <LineField
+            label="Tags, with a comma between"
+            word="Keep"
+            value={plan.tags.join(', ')}
+            onCommit={(text) =>
+              tagPlan(
+                plan.id,
+                text
+                  .split(',')
+                  .map((tag) => tag.trim())
+                  .filter(Boolean),
+              )
+            }
+            onDone={done}
+          />
+        )}
       </div>
       <dl className="col-span-2 col-start-2 flex flex-wrap gap-x-5 md:col-auto md:flex-nowrap md:text-right">
         <Number label="pieces" value={String(plan.pieces)} />
@@ -85,15 +111,20 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
         <Number label="filling" value={text(plan.fillingG, 'g')} />
       </dl>
       <p className="col-span-2 col-start-2 text-small md:col-auto">
-        <StateMark state={plan.state} />{' '}
+        <StateMark state={plan.state} said />{' '}
         {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
         {plan.fits
           ? `${MARGIN_NAMES[plan.weakest]}, ${spareWords(plan.weakest, plan.margin)}`
           : 'it cannot be cut from its sheet'}
-        <span className="sr-only"> ({STATE_WORDS[plan.state].word})</span>
       </p>
       <div className="col-start-3 row-start-1 md:col-start-5">
-        <PlanMenu plan={plan} shelf={shelf} onRename={() => setRenaming(true)} />
+        <PlanMenu
+          id={plan.id}
+          name={plan.name}
+          shelf={shelf}
+          onRename={() => setEditing('name')}
+          onTags={() => setEditing('tags')}
+        />
       </div>
     </li>
   );
@@ -108,12 +139,25 @@ function Number({ label, value }: { label: string; value: string }) {
   );
 }
 
-function RenameField({ plan, onDone }: { plan: PlanSummary; onDone(): void }) {
-  const [name, setName] = useState(plan.name);
+/** One line about a plan, typed in its row. */
+function LineField({
+  label,
+  word,
+  value,
+  onCommit,
+  onDone,
+}: {
+  label: string;
+  word: string;
+  value: string;
+  onCommit(text: string): Promise<Outcome>;
+  onDone(): void;
+}) {
+  const [text, setText] = useState(value);
   const [error, setError] = useState<string | null>(null);
   const commit = async () => {
-    if (name.trim() === plan.name) return onDone();
-    const result = await renamePlan(plan.id, name);
+    if (text.trim() === value) return onDone();
+    const result = await onCommit(text);
     if (result.ok) onDone();
     else setError(result.error);
   };
@@ -127,14 +171,15 @@ function RenameField({ plan, onDone }: { plan: PlanSummary; onDone(): void }) {
     >
       <input
         autoFocus
-        aria-label="New name"
+        aria-label={label}
+        placeholder={label}
         aria-invalid={error !== null}
-        value={name}
-        onChange={(event) => setName(event.target.value)}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
         onKeyDown={(event) => event.key === 'Escape' && onDone()}
         className="field max-w-[24rem]"
       />
-      <button className="btn btn-strong">Rename</button>
+      <button className="btn btn-strong">{word}</button>
       <button type="button" className="btn" onClick={onDone}>
         Cancel
       </button>
@@ -144,109 +189,5 @@ function RenameField({ plan, onDone }: { plan: PlanSummary; onDone(): void }) {
         </p>
       )}
     </form>
-  );
-}
-
-function PlanMenu({
-  plan,
-  shelf,
-  onRename,
-}: {
-  plan: PlanSummary;
-  shelf: PlanShelf;
-  onRename(): void;
-}) {
-  const router = useRouter();
-  const move = async (to: PlanShelf, done: string) => {
-    const result = await shelvePlan(plan.id, to);
-    if (!result.ok) return void sayTrouble(result.error);
-    void say(`${plan.name}: ${done}`, {
-      undo: () => void shelvePlan(plan.id, shelf).then(() => router.refresh()),
-    });
-  };
-  const copy = async () => {
-    const result = await duplicatePlan(plan.id);
-    if (result.ok) router.push(`/plans/${result.value}`);
-    else void sayTrouble(result.error);
-  };
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        aria-label={`What to do with ${plan.name}`}
-        className="flex h-[44px] w-[44px] items-center justify-center rounded-md hover:bg-band"
-      >
-        <EllipsisVertical size={20} aria-hidden />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          collisionPadding={10}
-          className="popover min-w-[12rem] p-1"
-        >
-          {shelf !== 'deleted' && (
-            <>
-              <Item onSelect={onRename} icon={<Pencil size={18} aria-hidden />}>
-                Rename
-              </Item>
-              <Item onSelect={() => void copy()} icon={<Copy size={18} aria-hidden />}>
-                Duplicate
-              </Item>
-              <DropdownMenu.Item asChild>
-                <a className="menu-item" href={`/api/plans/${plan.id}`} download>
-                  <Download size={18} aria-hidden /> Save as a file
-                </a>
-              </DropdownMenu.Item>
-            </>
-          )}
-          {shelf === 'current' && (
-            <Item
-              onSelect={() => void move('archived', 'archived')}
-              icon={<Archive size={18} aria-hidden />}
-            >
-              Archive
-            </Item>
-          )}
-          {shelf === 'archived' && (
-            <Item
-              onSelect={() => void move('current', 'back among the plans')}
-              icon={<ArchiveRestore size={18} aria-hidden />}
-            >
-              Bring back
-            </Item>
-          )}
-          {shelf === 'deleted' ? (
-            <Item
-              onSelect={() => void move('current', 'back among the plans')}
-              icon={<Undo2 size={18} aria-hidden />}
-            >
-              Bring back
-            </Item>
-          ) : (
-            <Item
-              onSelect={() => void move('deleted', 'deleted')}
-              icon={<Trash2 size={18} aria-hidden />}
-            >
-              Delete
-            </Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
-  );
-}
-
-function Item({
-  icon,
-  onSelect,
-  children,
-}: {
-  icon: React.ReactNode;
-  onSelect(): void;
-  children: React.ReactNode;
-}) {
-  return (
-    <DropdownMenu.Item className="menu-item" onSelect={onSelect}>
-      {icon} {children}
-    </DropdownMenu.Item>
   );
 }

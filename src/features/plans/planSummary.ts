@@ -14,6 +14,7 @@ export function planSummary(
   return {
     id,
     name: plan.name,
+    tags: plan.tags,
     family: plan.shape.family,
     familyName: familyOf(plan.shape.family).name,
     colour: plan.colour,

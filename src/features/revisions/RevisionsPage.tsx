@@ -13,11 +13,15 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { fieldValue } from '../plan/fieldNames';
 import { say, sayTrouble } from '@/ui/layout/say';
+import { Moment } from '@/ui/text/Moment';
+import { RevisionName } from './RevisionName';
 import { SelectField } from '@/ui/fields/SelectField';
 
 export interface ShownRevision {
   readonly number: number;
   readonly savedAt: string;
+  /** As the cook called it; empty for none. */
+  readonly name: string;
   readonly pieces: number;
   readonly margin: number;
   readonly weakest: MarginId;
@@ -76,9 +80,8 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
                   <p>
                     <b className="text-lead">{revision.number}</b>{' '}
                     {revision.number === newest && <span className="text-small">(newest) </span>}
-                    <time className="text-small text-ink-dim" dateTime={revision.savedAt}>
-                      {revision.savedAt.slice(0, 16).replace('T', ' ')}
-                    </time>
+                    <Moment at={revision.savedAt} time className="text-small text-ink-dim" />
+                    <RevisionName planId={id} number={revision.number} name={revision.name} />
                   </p>
                   <p className="text-small">
                     <StateMark state={revision.state} /> {revision.pieces} pieces, weakest{' '}

@@ -7,11 +7,13 @@ import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
-import { addLogEntry, removeLogEntry } from '../repositories/log';
+import { addLogEntry, changeLogEntry, removeLogEntry } from '../repositories/log';
 
 const addSchema = z.object({
   planId: z.string().min(1).max(60),
   revision: z.number().int().min(1),
+  /** It is there already, and is put right. */
+  again: z.boolean().default(false),
   entry: logEntrySchema,
 });
 
@@ -23,7 +25,9 @@ export async function writeLogEntry(input: unknown): Promise<Outcome> {
       const { path, message } = firstIssue(parsed.error);
       throw new PlanError(message, path.replace(/^entry\./, ''));
     }
-    addLogEntry(database(), { ...parsed.data, now: new Date() });
+    const { again, ...entry } = parsed.data;
+    if (again) changeLogEntry(database(), entry.planId, entry.entry);
+    else addLogEntry(database(), { ...entry, now: new Date() });
   });
   revalidatePath('/plans', 'layout');
   return result;

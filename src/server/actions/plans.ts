@@ -6,12 +6,21 @@ import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { shortText } from '@/core/fields';
 import { parsePlan } from '@/core/plan/document/parsePlan';
+import { planSchema } from '@/core/plan/document/schema';
 import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { check } from '../check';
 import { database } from '../db/database';
 import { outcome, type Outcome } from '../outcome';
-import { createPlan, getPlan, getRevision, movePlan, savePlan } from '../repositories/plans';
+import {
+  createPlan,
+  destroyPlan,
+  getPlan,
+  getRevision,
+  movePlan,
+  nameRevision,
+  savePlan,
+} from '../repositories/plans';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
 import { newPlan, newPlanSchema } from '@/core/plan/questions/newPlan';
 import { getKitchen } from '../repositories/kitchen';
@@ -83,6 +92,43 @@ export async function shelvePlan(id: unknown, to: unknown): Promise<Outcome> {
     movePlan(database(), { id: check(idSchema, id), to: check(shelfSchema, to), now: new Date() }),
   );
   revalidatePath('/');
+  return result;
+}
+
+/** Destroys a plan with all its revisions and its log, for ever. */
+export async function deleteForEver(id: unknown): Promise<Outcome> {
+  const result = outcome(() => destroyPlan(database(), check(idSchema, id)));
+  revalidatePath('/');
+  return result;
+}
+
+/** Puts a plan's tags. */
+export async function tagPlan(id: unknown, tags: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const db = database();
+    const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
+    const tagged = { ...plan, tags: check(planSchema.shape.tags, tags) };
+    savePlan(db, { id: planId, plan: tagged, baseEdition: edition, sitting: '', now: new Date() });
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** Gives a revision a name; an empty one takes it away. */
+export async function putRevisionName(
+  id: unknown,
+  number: unknown,
+  name: unknown,
+): Promise<Outcome> {
+  const result = outcome(() => {
+    const asked = check(z.string().trim().max(60, 'Name must be at most 60 characters'), name);
+    nameRevision(database(), {
+      planId: check(idSchema, id),
+      number: check(z.number().int().min(1), number),
+      name: asked || null,
+    });
+  });
+  revalidatePath('/plans', 'layout');
   return result;
 }
 

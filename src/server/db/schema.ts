@@ -30,6 +30,8 @@ export const planRevisions = sqliteTable(
     document: text().notNull(),
     /** One stay at the page; its saves fall into one revision. */
     sitting: text().notNull(),
+    /** What the cook calls it; most have no name. */
+    name: text(),
     createdAt: text().notNull(),
     updatedAt: text().notNull(),
   },

@@ -4,6 +4,7 @@ import { logEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import type { Database } from '../db/database';
 import { logEntries } from '../db/schema';
 import { getPantry } from './pantry';
+import { NotFoundError } from './notFound';
 import { getRevision } from './plans';
 
 export interface StoredLogEntry {
@@ -59,6 +60,18 @@ export function addLogEntry(
       .onConflictDoNothing()
       .run();
   });
+}
+
+/** Puts right what was written down; the revision and the pantry of that day stay. @throws NotFoundError */
+export function changeLogEntry(db: Database, planId: string, entry: LogEntry): void {
+  const { changes } = db.transaction((tx) =>
+    tx
+      .update(logEntries)
+      .set({ madeOn: entry.madeOn, document: JSON.stringify(entry) })
+      .where(and(eq(logEntries.id, entry.id), eq(logEntries.planId, planId)))
+      .run(),
+  );
+  if (changes === 0) throw new NotFoundError('log entry', entry.id);
 }
 
 /** Takes an entry out. Taking out one that is not there is no error: the wish is met. */

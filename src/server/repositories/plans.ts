@@ -21,6 +21,8 @@ export interface StoredPlan {
 
 export interface PlanRevision {
   readonly number: number;
+  /** What the cook calls it; null for none. */
+  readonly name: string | null;
   readonly plan: Plan;
   readonly createdAt: string;
   readonly updatedAt: string;
@@ -70,6 +72,104 @@ export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
     .orderBy(desc(plans.updatedAt), plans.id)
     .all()
     .map(({ row, document }) => stored(row, document, pantry));
+}
+
+/** Which plans are wanted, and in what order. */
+export interface PlanQuery {
+  readonly shelf: PlanShelf;
+  /** Words that must all stand in its name, its tags, its shape or its ingredients. */
+  readonly words?: string;
+  readonly tag?: string;
+  readonly sort?: PlanSort;
+  /** The first page is 1. */
+  readonly page?: number;
+}
+
+export const PLAN_SORTS = ['changed', 'name', 'made'] as const;
+
+export type PlanSort = (typeof PLAN_SORTS)[number];
+
+/** Plans on one page of the list. */
+export const PLANS_A_PAGE = 30;
+
+const field = (path: string) => sql<string>`json_extract(${planRevisions.document}, ${path})`;
+
+const ORDERS = {
+  changed: [desc(plans.updatedAt), plans.id],
+  name: [sql`lower(${field('$.name')})`, plans.id],
+  made: [
+    sql`(select max(${logEntries.madeOn}) from ${logEntries} where ${logEntries.planId} = ${plans.id}) desc nulls last`,
+    desc(plans.updatedAt),
+  ],
+} as const satisfies Record<PlanSort, readonly unknown[]>;
+
+function wanted({ shelf, words = '', tag }: PlanQuery) {
+  const texts = words.toLowerCase().split(/\s+/).filter(Boolean);
+  const all = sql`lower(${field('$.name')} || ' ' || ${field('$.tags')} || ' ' || ${field('$.shape.family')} || ' ' || ${field('$.filling.parts')} || ' ' || ${field('$.dough.parts')})`;
+  return and(
+    onShelf(shelf),
+    ...texts.map((text) => sql`instr(${all}, ${text}) > 0`),
+    tag
+      ? sql`exists (select 1 from json_each(${planRevisions.document}, '$.tags') where value = ${tag})`
+      : undefined,
+  );
+}
+
+/** One page of the plans that are asked for, and how many there are in all. */
+export function queryPlans(
+  db: Database,
+  query: PlanQuery,
+): { readonly plans: StoredPlan[]; readonly total: number; readonly page: number } {
+  const where = wanted(query);
+  const total =
+    db.select({ n: count() }).from(plans).innerJoin(planRevisions, newest).where(where).get()?.n ??
+    0;
+  const pages = Math.max(1, Math.ceil(total / PLANS_A_PAGE));
+  const page = Math.min(pages, Math.max(1, query.page ?? 1));
+  const pantry = getPantry(db);
+  const rows = db
+    .select({ row: plans, document: planRevisions.document })
+    .from(plans)
+    .innerJoin(planRevisions, newest)
+    .where(where)
+    .orderBy(...ORDERS[query.sort ?? 'changed'])
+    .limit(PLANS_A_PAGE)
+    .offset((page - 1) * PLANS_A_PAGE)
+    .all();
+  return { plans: rows.map(({ row, document }) => stored(row, document, pantry)), total, page };
+}
+
+/** Every tag in use on a shelf, in alphabetical order. */
+export function tagsInUse(db: Database, shelf: PlanShelf): string[] {
+  const rows = db.all<{ tag: string }>(
+    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${planRevisions.document}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
+  );
+  return rows.map(({ tag }) => tag);
+}
+
+/** Destroys a plan with its revisions and its log. There is no way back. @throws NotFoundError */
+export function destroyPlan(db: Database, id: string): void {
+  db.transaction((tx) => {
+    getPlan(tx, id);
+    tx.delete(logEntries).where(eq(logEntries.planId, id)).run();
+    tx.delete(planRevisions).where(eq(planRevisions.planId, id)).run();
+    tx.delete(plans).where(eq(plans.id, id)).run();
+  });
+}
+
+/** Gives a revision a name, or takes it away. @throws NotFoundError */
+export function nameRevision(
+  db: Database,
+  { planId, number, name }: { planId: string; number: number; name: string | null },
+): void {
+  const { changes } = db.transaction((tx) =>
+    tx
+      .update(planRevisions)
+      .set({ name })
+      .where(and(eq(planRevisions.planId, planId), eq(planRevisions.number, number)))
+      .run(),
+  );
+  if (changes === 0) throw new NotFoundError('revision', `${planId} / ${number}`);
 }
 
 /** How many plans each shelf holds. */
@@ -151,6 +251,8 @@ export function savePlan(
       sitting !== '' &&
       revision.sitting === sitting &&
       !logged?.n &&
+      // A named one is kept as it was when it was named.
+      !revision.name &&
       now.getTime() - Date.parse(revision.createdAt) < SITTING_MS;
     const number = sameSitting ? current.revision : current.revision + 1;
     if (sameSitting) {
@@ -216,6 +318,7 @@ export function getRevision(db: Connection, planId: string, number: number): Pla
 
 const readRevision = (row: typeof planRevisions.$inferSelect, pantry: Pantry): PlanRevision => ({
   number: row.number,
+  name: row.name,
   plan: parsePlan(JSON.parse(row.document), pantry),
   createdAt: row.createdAt,
   updatedAt: row.updatedAt,

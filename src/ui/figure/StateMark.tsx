@@ -20,12 +20,21 @@ const ON_SLATE: Record<State, string> = {
 };
 
 /** The mark of a state, with its word for those who hear the page. */
-export function StateMark({ state, slate = false }: { state: State; slate?: boolean }) {
+export function StateMark({
+  state,
+  slate = false,
+  said = false,
+}: {
+  state: State;
+  slate?: boolean;
+  /** Its word stands beside it in sight: it is not said twice. */
+  said?: boolean;
+}) {
   const { mark, word } = STATE_WORDS[state];
   return (
     <span className={`${slate ? ON_SLATE[state] : ON_BOARD[state]} font-bold`}>
       <span aria-hidden>{mark}</span>
-      <span className="sr-only">{word}</span>
+      {!said && <span className="sr-only">{word}</span>}
     </span>
   );
 }

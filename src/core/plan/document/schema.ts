@@ -203,6 +203,8 @@ export const planSchema = z.strictObject({
   version: z.literal(PLAN_VERSION),
   name: shortText('Name', 120),
   note: z.string().max(4000, 'Note must be at most 4000 characters').default(''),
+  /** Words to find it by. */
+  tags: z.array(shortText('Tag', 30)).max(12, 'Tags must be at most 12').default([]),
   /** The filling's own colour in the drawings. */
   colour: z
     .string()

@@ -20,7 +20,7 @@ export function answersOn(basis: Basis): (plan: Plan) => Answer {
   };
 }
 
-const WORDS: readonly (keyof Plan)[] = ['name', 'note'];
+const WORDS: readonly (keyof Plan)[] = ['name', 'note', 'tags'];
 
 const sameButWords = (a: Plan, b: Plan): boolean =>
   (Object.keys(a) as (keyof Plan)[]).every((key) => WORDS.includes(key) || a[key] === b[key]);

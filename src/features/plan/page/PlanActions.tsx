@@ -2,13 +2,15 @@
 
 import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
 import { IconButton } from '@/ui/buttons/IconButton';
-import { useEdit, useEditorState } from '../editor/EditorContext';
+import { PlanMenu } from '../../plans/PlanMenu';
+import { useEdit, useEditorState, usePlan } from '../editor/EditorContext';
 import { SaveMark } from '../SaveMark';
 import { useLeave } from './usePlanCommands';
 
 /** What is at hand in the bar of a plan. */
 export function PlanActions({ id }: { id: string }) {
-  const { undo, redo } = useEdit();
+  const { undo, redo, flush } = useEdit();
+  const name = usePlan((plan) => plan.name);
   const canUndo = useEditorState((state) => state.canUndo);
   const canRedo = useEditorState((state) => state.canRedo);
   const leave = useLeave(id);
@@ -45,6 +47,7 @@ export function PlanActions({ id }: { id: string }) {
       >
         <History size={20} aria-hidden />
       </IconButton>
+      <PlanMenu id={id} name={name} shelf="current" inside before={flush} />
     </>
   );
 }

@@ -33,10 +33,11 @@ export default async function Page({ params, searchParams }: Props) {
       id={id}
       name={plan.name}
       newest={newest}
-      revisions={revisions.map(({ number, plan: each, updatedAt }) => {
+      revisions={revisions.map(({ number, name, plan: each, updatedAt }) => {
         const { pieces, weakestLink } = evaluatePlan(each, basis);
         return {
           number,
+          name: name ?? '',
           savedAt: updatedAt,
           pieces,
           margin: weakestLink.margin,

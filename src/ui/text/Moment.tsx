@@ -1,0 +1,42 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+
+const never = () => () => {};
+
+/**
+ * A day, or a moment of it, as the reader's own language and clock write it. The server knows
+ * neither: its page shows the plain date until the reader's own takes its place.
+ */
+export function Moment({
+  at,
+  time = false,
+  className,
+}: {
+  /** `2026-11-24`, or an ISO moment. */
+  at: string;
+  /** With the time of day. */
+  time?: boolean;
+  className?: string;
+}) {
+  const text = useSyncExternalStore(
+    never,
+    () => written(at, time),
+    () => at.slice(0, 10),
+  );
+  return (
+    <time dateTime={at} className={className}>
+      {text}
+    </time>
+  );
+}
+
+function written(at: string, time: boolean): string {
+  // A bare day is that day everywhere, not midnight somewhere else.
+  const [year = 0, month = 1, day = 1] = at.slice(0, 10).split('-').map(Number);
+  const moment = at.length > 10 ? new Date(at) : new Date(year, month - 1, day);
+  return new Intl.DateTimeFormat(undefined, {
+    dateStyle: 'medium',
+    ...(time && { timeStyle: 'short' }),
+  }).format(moment);
+}
