@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, newPlan, pressUntil, test, openTab } from './kitchen';
+import { expect, newPlan, press, test, openTab } from './kitchen';
 
 const stations = ['count', 'dough', 'filling', 'sheet', 'shape', 'seal', 'boil'];
 const views: [string, string][] = [
@@ -63,8 +63,8 @@ test.describe('opened over a page', () => {
       (page) =>
         page.getByRole('region', { name: 'Tally' }).getByRole('button', { name: /1950/ }).click(),
     ],
-    ['commands', (page) => pressUntil(page, 'Control+k', page.getByRole('dialog'))],
-    ['keys', (page) => pressUntil(page, '?', page.getByRole('dialog'))],
+    ['commands', (page) => press(page, 'Control+k', page.getByRole('dialog'))],
+    ['keys', (page) => press(page, '?', page.getByRole('dialog'))],
     ['units', (page) => page.getByRole('button', { name: /Units and look/ }).click()],
   ] as [string, (page: import('@playwright/test').Page) => Promise<void>][]) {
     test(`${name} has no accessibility violation`, async ({ page }) => {

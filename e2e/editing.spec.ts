@@ -102,12 +102,12 @@ test('a ruler is dragged by touch or mouse and falls into the cook’s own cutte
   page,
 }) => {
   const id = await newPlan(page, 'Drag test');
-  await page.goto(`/plans/${id}`);
+  await page.goto(`/plans/${id}?at=shape`);
   const ruler = page.getByRole('slider', { name: 'Blank' });
   const box = (await ruler.boundingBox())!;
-  await page.mouse.move(box.x + box.width * 0.4, box.y + 20);
+  await page.mouse.move(box.x + box.width / 2, box.y + 20);
   await page.mouse.down();
-  await page.mouse.move(box.x + box.width * 0.52, box.y + 20, { steps: 6 });
+  await page.mouse.move(box.x + box.width / 2 + 22, box.y + 20, { steps: 6 });
   await page.mouse.up();
   await expect(ruler).toHaveAttribute('aria-valuenow', '60');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -145,7 +145,7 @@ test('dough and filling are edited by ingredient, and the stations tell', async 
 
 test('another shape keeps dough and filling and holds as it comes', async ({ page }) => {
   const id = await newPlan(page, 'Shape test');
-  await page.goto(`/plans/${id}`);
+  await page.goto(`/plans/${id}?at=shape`);
   await page.getByRole('radio', { name: 'Pinched' }).click();
   await expect(
     page.getByRole('group', { name: /Pinched agnolotti cut through/ }).first(),
@@ -159,7 +159,7 @@ test('another shape keeps dough and filling and holds as it comes', async ({ pag
 
 test('units are the user’s own and stay', async ({ page }) => {
   const id = await newPlan(page, 'Units test');
-  await page.goto(`/plans/${id}`);
+  await page.goto(`/plans/${id}?at=shape`);
   await page.getByRole('button', { name: /Units and look/ }).click();
   await page.getByRole('radio', { name: 'oz, in' }).click();
   await page.keyboard.press('Escape');
@@ -197,7 +197,7 @@ test('the bench card has all that is needed on the bench, and prints without the
 });
 
 test('a figure in the drawing opens its working', async ({ page }) => {
-  await page.goto('/plans/celeriac-friday');
+  await page.goto('/plans/celeriac-friday?at=shape');
   await page.getByRole('button', { name: 'Lip: show the working' }).first().click();
   const working = page.getByRole('dialog', { name: 'Working: Lip' });
   await expect(working).toContainText('side ÷ 2 − radius of the settled mound');

@@ -9,18 +9,19 @@ test('gear is edited, kept, and shown on the rulers', async ({ page }) => {
   const cutters = page.getByRole('region', { name: 'Square cutters' });
   await cutters.getByRole('button', { name: 'Add' }).click();
   await type(page, 'Side of New cutter', '52');
-  await expect(page.getByRole('status')).toHaveText('✓ Saved');
+  await expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
   await page.reload();
   await expect(cutters.getByRole('textbox', { name: 'Side of New cutter' })).toHaveValue('52');
 
-  await page.goto(`/plans/${id}`);
+  await page.goto(`/plans/${id}?at=shape`);
   const ruler = page.getByRole('slider', { name: 'Blank' });
   const box = (await ruler.boundingBox())!;
-  // A touch near the new cutter's mark falls into it.
-  await page.mouse.click(
-    box.x + box.width * (10 / 320 + (300 / 320) * ((52.6 - 25) / 65)),
-    box.y + 22,
-  );
+  const track = (await ruler
+    .locator('xpath=ancestor::*[@data-orientation][last()]')
+    .boundingBox())!;
+  // 55 stands under the thumb; a touch near the new cutter's mark falls into it.
+  const perMm = (track.width - 44) / 65;
+  await page.mouse.click(box.x + box.width / 2 - 2.4 * perMm, box.y + 22);
   await expect(ruler).toHaveAttribute('aria-valuenow', '52');
 
   await page.goto('/kitchen');
@@ -43,7 +44,7 @@ test('a step must lie between its neighbours, and a plan takes newer figures whe
     page.getByText('Dial 8 leaves must be a number from 0.63 to 0.99 mm. Still 0.8 mm.'),
   ).toBeVisible();
   await type(page, 'Dial 8 leaves', '0.84');
-  await expect(page.getByRole('status')).toHaveText('✓ Saved');
+  await expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
 
   await page.goto(`/plans/${id}?at=sheet`);
   await expect(page.getByText('Your kitchen has newer figures for this roller.')).toBeVisible();
@@ -58,7 +59,7 @@ test('a step must lie between its neighbours, and a plan takes newer figures whe
   await page.goto('/kitchen');
   await rollers.getByRole('button', { name: 'Edit' }).first().click();
   await type(page, 'Dial 8 leaves', '0.8');
-  await expect(page.getByRole('status')).toHaveText('✓ Saved');
+  await expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
 });
 
 test('a roller is added from a typical one and removed with undo', async ({ page }) => {

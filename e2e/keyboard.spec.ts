@@ -1,34 +1,34 @@
-import { expect, newPlan, pressUntil, stored, saved, tally, test } from './kitchen';
+import type { Locator, Page } from '@playwright/test';
+import { expect, newPlan, press, stored, saved, tally, test } from './kitchen';
 
 test('a plan is made, changed and printed without a mouse', async ({ page }) => {
   await page.goto('/');
   const palette = page.getByPlaceholder('What would you like to do?');
-  await pressUntil(page, 'Control+k', palette);
+  await press(page, 'Control+k', palette);
   await expect(palette).toBeFocused();
   await page.keyboard.type('new plan');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/plans\/new/);
-  await page.getByRole('button', { name: /Square ravioli/ }).focus();
+  await tabTo(page, page.getByRole('radio', { name: 'You choose' }));
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Square' })).toBeChecked();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/plans\/[0-9a-f-]{36}/);
-  const id = page.url().split('/').pop() ?? '';
+  const id = /[0-9a-f-]{36}/.exec(page.url())![0];
 
   const portions = page.getByRole('textbox', { name: 'Portions' });
-  await pressUntil(page, '1', portions);
-  await expect(page.getByRole('button', { name: /How many/ })).toHaveAttribute(
-    'aria-current',
-    'step',
-  );
-  await portions.focus();
+  await tabTo(page, portions);
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
-  await expect(tally(page)).toContainText('8 portions of 6');
+  await expect(tally(page)).toContainText('6 portions of 6');
 
   await page.keyboard.press('Tab');
-  await page.getByRole('button', { name: /How many/ }).focus();
+  await page.keyboard.press('Escape');
+  await tabTo(page, page.getByRole('button', { name: /^Seal and hold/ }), 'Shift+Tab');
   await page.keyboard.press('5');
+  await expect(page.getByRole('heading', { name: 'Shape' })).toBeFocused();
   const dose = page.getByRole('slider', { name: 'Dose' });
-  await dose.focus();
+  await tabTo(page, dose);
   await page.keyboard.press('ArrowRight');
   await expect(dose).toHaveAttribute('aria-valuenow', '10.5');
   await page.keyboard.press('Shift+ArrowRight');
@@ -45,17 +45,28 @@ test('a plan is made, changed and printed without a mouse', async ({ page }) => 
   await saved(page);
   expect((await stored(page, id)).shape?.doseG).toBe(10.55);
 
+  // The ruler takes letters for itself; away from it they are the page's again.
+  await tabTo(page, page.getByRole('button', { name: 'Log' }), 'Shift+Tab');
   await page.keyboard.press('c');
   await expect(page.getByRole('article', { name: 'Bench card' })).toBeVisible();
   await page.keyboard.press('p');
   await expect(page).toHaveURL(new RegExp(`/plans/${id}$`));
 });
 
+/** Goes by Tab until something has the focus, as a hand without a mouse does. */
+async function tabTo(page: Page, what: Locator, by = 'Tab') {
+  for (let stops = 0; stops < 80; stops += 1) {
+    if (await what.evaluate((each) => each === document.activeElement)) return;
+    await page.keyboard.press(by);
+  }
+  await expect(what).toBeFocused();
+}
+
 test('the list of keys opens by ? and closes by Escape', async ({ page }) => {
   const id = await newPlan(page, 'Keys test');
   await page.goto(`/plans/${id}`);
   const keys = page.getByRole('dialog', { name: 'Keys' });
-  await pressUntil(page, '?', keys);
+  await press(page, '?', keys);
   await expect(keys).toContainText('Ctrl Z');
   await expect(keys).toContainText('nudge finely');
   await page.keyboard.press('Escape');

@@ -3,6 +3,21 @@ import { expect, test as base, type Locator, type Page } from '@playwright/test'
 
 /** Every test fails when the page writes an error to the console that it did not ask for. */
 export const test = base.extend<{ expectedErrors: RegExp[]; quiet: void }>({
+  // A page is there once it listens: nothing is pressed before, and nothing tried twice.
+  page: async ({ page }, hand) => {
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+    page.goto = async (...how) => {
+      const answer = await goto(...how);
+      await listens(page);
+      return answer;
+    };
+    page.reload = async (...how) => {
+      const answer = await reload(...how);
+      await listens(page);
+      return answer;
+    };
+    await hand(page);
+  },
   expectedErrors: [async ({}, use) => use([]), { option: true }],
   quiet: [
     async ({ page, expectedErrors }, use) => {
@@ -41,8 +56,9 @@ export const stored = async (page: Page, id: string) =>
 
 export const tally = (page: Page) => page.getByRole('region', { name: 'Tally' });
 
-/** Waits until the page listens. */
-export const listens = (page: Page) => page.locator('html[data-listens]').waitFor({ state: 'attached' });
+/** Waits until the page, and all that the server drew of it, listens. */
+export const listens = (page: Page) =>
+  page.locator('html[data-listens]:not(:has([data-asleep]))').waitFor({ state: 'attached' });
 
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
 
@@ -53,22 +69,19 @@ export async function type(page: Page, label: string, text: string) {
   await field.press('Enter');
 }
 
-/** Presses keys that open something, again while the page is not yet listening. */
-export const pressUntil = (page: Page, keys: string, opened: Locator) =>
-  expect(async () => {
-    if (!(await opened.isVisible())) await page.keyboard.press(keys);
-    await expect(opened).toBeVisible({ timeout: 1500 });
-  }).toPass({ timeout: 15_000 });
+/** Presses keys that open something. */
+export async function press(page: Page, keys: string, opened: Locator) {
+  await page.keyboard.press(keys);
+  await expect(opened).toBeVisible();
+}
 
 /** Takes one of a few. */
 export const choose = (page: Page, name: string) =>
   page.getByRole('radio', { name, exact: true }).click();
 
-/** Opens a leaf of a station, again while the page is not yet listening. */
+/** Opens a leaf of a station. */
 export async function openTab(page: Page, name: string) {
   const tab = page.getByRole('tab', { name, exact: true });
-  await expect(async () => {
-    await tab.click();
-    await expect(tab).toHaveAttribute('aria-selected', 'true', { timeout: 1000 });
-  }).toPass({ timeout: 15_000 });
+  await tab.click();
+  await expect(tab).toHaveAttribute('aria-selected', 'true');
 }

@@ -126,11 +126,90 @@ test('a revision can be compared with the newest and gone back to', async ({ pag
   await expect(compared.getByRole('row', { name: /Filling: Texture mixed blended/ })).toBeVisible();
 
   const id = await newPlan(page, 'Go back');
-  await page.goto(`/plans/${id}`);
+  await page.goto(`/plans/${id}?at=shape`);
   await page.getByRole('slider', { name: 'Dose' }).press('ArrowRight');
   await saved(page);
   await page.getByRole('button', { name: 'Revisions' }).click();
   await page.getByRole('button', { name: 'Go back to it' }).click();
   await expect(page).toHaveURL(new RegExp(`/plans/${id}$`));
   expect((await stored(page, id)).shape?.doseG).toBe(9);
+});
+
+test('plans are found by words and tags, and sorted', async ({ page }) => {
+  const name = `Findable ${Date.now()}`;
+  await newPlan(page, name);
+  await page.goto('/');
+  const find = page.getByRole('searchbox', { name: 'Find a plan' });
+  await find.pressSequentially(name.toLowerCase());
+  await expect(page.getByRole('link', { name })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Ox-cheek pinched agnolotti' })).toHaveCount(0);
+  await page.getByRole('button', { name: `What to do with ${name}` }).click();
+  await page.getByRole('menuitem', { name: 'Tags' }).click();
+  await page.keyboard.type('stall, cold');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listitem').filter({ hasText: name })).toContainText('stall, cold');
+  await find.fill('');
+  await page.getByLabel('Tag', { exact: true }).selectOption('cold');
+  await expect(page.getByRole('link', { name })).toBeVisible();
+  await expect(page).toHaveURL(/tag=cold/);
+  await page.getByRole('button', { name: `What to do with ${name}` }).click();
+  await page.getByRole('menuitem', { name: 'Rename' }).click();
+  await expect(page.getByRole('textbox', { name: 'New name' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await find.fill('no such plan anywhere');
+  await expect(page.getByText('No plan answers to that.')).toBeVisible();
+});
+
+test('a plan is deleted for ever from inside it, asked once', async ({ page }) => {
+  const id = await newPlan(page, 'Gone for ever');
+  await page.goto(`/plans/${id}`);
+  await page.getByRole('button', { name: 'What to do with Gone for ever' }).click();
+  await page.getByRole('menuitem', { name: 'Delete for ever' }).click();
+  const asked = page.getByRole('alertdialog');
+  await expect(asked.getByRole('button', { name: 'Keep it' })).toBeFocused();
+  await asked.getByRole('button', { name: 'Delete for ever' }).click();
+  await expect(page).toHaveURL(/\/$/);
+  expect((await page.request.get(`/api/plans/${id}`)).status()).toBe(404);
+});
+
+test('a revision has a name and a log entry is put right', async ({ page }) => {
+  const id = await newPlan(page, 'Named revision');
+  await page.goto(`/plans/${id}/revisions`);
+  await page.getByRole('button', { name: /^Name it/ }).click();
+  await page.keyboard.type('As at the supper');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^As at the supper/ })).toBeVisible();
+
+  await page.goto(`/plans/${id}/log`);
+  await page.getByLabel('Pieces made').fill('40');
+  await page.getByLabel('Burst').fill('3');
+  await page.getByRole('button', { name: 'Clear' }).click();
+  await expect(page.getByLabel('Pieces made')).toHaveValue('');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Pieces made')).toHaveValue('40');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const entries = page.getByRole('region', { name: 'Entries' });
+  await expect(entries).toContainText('37 whole of 40');
+  await entries.getByRole('button', { name: /^Change/ }).click();
+  await entries.getByLabel('Burst').fill('2');
+  await entries.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(entries).toContainText('38 whole of 40');
+});
+
+test('ticks, what is in hand and own lines of a shopping list stay', async ({ page }) => {
+  const id = await newPlan(page, 'Shop for it');
+  await page.goto(`/shopping?plans=${id}`);
+  const list = page.getByRole('region', { name: 'Shopping list' });
+  await list.getByRole('checkbox', { name: /13 eggs/ }).check();
+  await list.getByRole('button', { name: 'Already have: Butter' }).click();
+  await list.getByRole('textbox', { name: 'A line of your own' }).fill('Napkins');
+  await page.keyboard.press('Enter');
+  await expect(list.getByRole('checkbox', { name: 'Napkins' })).toBeVisible();
+  await page.reload();
+  await expect(list.getByRole('checkbox', { name: /13 eggs/ })).toBeChecked();
+  await expect(list.getByRole('region', { name: 'Already have' })).toContainText('Butter');
+  await expect(list.getByRole('checkbox', { name: 'Napkins' })).not.toBeChecked();
+  // Another list begins with nothing ticked.
+  await page.goto('/shopping?plans=ox-cheek-agnolotti');
+  await expect(list.getByRole('checkbox', { checked: true })).toHaveCount(0);
 });

@@ -17,7 +17,7 @@ export default function PageError({
   return (
     <>
       <PlainBar />
-      <main className="mx-auto max-w-[720px] p-5 py-12">
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[720px] p-5 py-12">
         <h1 className="font-display text-[2rem]">This page could not be laid out</h1>
         <p className="mt-2 mb-5 text-lead">
           Nothing stored was changed, and what you typed is kept on this device. Try again; if it

@@ -4,7 +4,7 @@ export default function NotFound() {
   return (
     <>
       <PlainBar />
-      <main className="mx-auto max-w-[720px] p-5 py-12">
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[720px] p-5 py-12">
         <h1 className="font-display text-[2rem]">Nothing is kept here</h1>
         <p className="mt-2 mb-5 text-lead">
           The plan may have been made on another machine, or the address is not quite right. Deleted

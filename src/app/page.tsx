@@ -55,7 +55,7 @@ export default async function Page({ searchParams }: Props) {
   return (
     <>
       <BenchBar />
-      <main className="mx-auto max-w-[1080px] p-5 md:py-8">
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
             <p className="text-ink-dim">{getKitchen(db).name}</p>

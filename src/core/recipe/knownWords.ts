@@ -60,6 +60,9 @@ export const KNOWN_WORDS: readonly KnownWords[] = [
   as('salt', 'salt-fine'),
   as('sea salt', 'salt-fine'),
   as('ricotta', 'ricotta-fresh'),
+  // A recipe weighs it as sold and then drains it.
+  as('ricotta drained', 'ricotta-fresh'),
+  as('ricotta drained overnight', 'ricotta-fresh'),
   as('goat cheese', 'curd-goat'),
   as('goat curd', 'curd-goat'),
   as('cream cheese', 'mascarpone', 'quark'),

@@ -70,28 +70,31 @@ describe('the sheet as SVG', () => {
 });
 
 describe('tiled pages', () => {
-  it.each(['a4', 'letter'] as const)('cover all that is on the sheet on %s, and no page is bare', (paper) => {
-    const { layout, sheet } = planFigures(plan, startingBasis);
-    const tiled = pages(paper);
-    const area = tiled.reduce((sum, { window }) => sum + window![2] * window![3], 0);
-    // Pages do not overlap; a bare end of the sheet has none.
-    expect(area).toBeLessThanOrEqual(sheet.lengthMm * sheet.widthMm + 1e-6);
-    const cuts = (page: TemplatePage) =>
-      page.marks.filter((mark) => 'line' in mark && mark.line !== 'sheet').length;
-    expect(tiled.every((page) => cuts(page) > 0)).toBe(true);
-    const whole = wholeSheetPage(plan, startingBasis)!;
-    expect(tiled.reduce((sum, page) => sum + cuts(page), 0)).toBeGreaterThanOrEqual(cuts(whole));
-    expect(tiled.length).toBeGreaterThan(1);
-    for (const { widthMm, heightMm, window } of tiled) {
-      expect([widthMm, heightMm].sort()).toEqual(
-        [PAPERS[paper].widthMm, PAPERS[paper].heightMm].sort(),
-      );
-      expect(window![0] + window![2]).toBeLessThanOrEqual(widthMm - 10 + 1e-9);
-      // The ruler stands under the drawing.
-      expect(window![1] + window![3]).toBeLessThanOrEqual(heightMm - 26 + 1e-9);
-    }
-    expect(layout.pieces).toBeGreaterThan(0);
-  });
+  it.each(['a4', 'letter'] as const)(
+    'cover all that is on the sheet on %s, and no page is bare',
+    (paper) => {
+      const { layout, sheet } = planFigures(plan, startingBasis);
+      const tiled = pages(paper);
+      const area = tiled.reduce((sum, { window }) => sum + window![2] * window![3], 0);
+      // Pages do not overlap; a bare end of the sheet has none.
+      expect(area).toBeLessThanOrEqual(sheet.lengthMm * sheet.widthMm + 1e-6);
+      const cuts = (page: TemplatePage) =>
+        page.marks.filter((mark) => 'line' in mark && mark.line !== 'sheet').length;
+      expect(tiled.every((page) => cuts(page) > 0)).toBe(true);
+      const whole = wholeSheetPage(plan, startingBasis)!;
+      expect(tiled.reduce((sum, page) => sum + cuts(page), 0)).toBeGreaterThanOrEqual(cuts(whole));
+      expect(tiled.length).toBeGreaterThan(1);
+      for (const { widthMm, heightMm, window } of tiled) {
+        expect([widthMm, heightMm].sort()).toEqual(
+          [PAPERS[paper].widthMm, PAPERS[paper].heightMm].sort(),
+        );
+        expect(window![0] + window![2]).toBeLessThanOrEqual(widthMm - 10 + 1e-9);
+        // The ruler stands under the drawing.
+        expect(window![1] + window![3]).toBeLessThanOrEqual(heightMm - 26 + 1e-9);
+      }
+      expect(layout.pieces).toBeGreaterThan(0);
+    },
+  );
 
   it('join: a blank cut by a page’s edge goes on at the same place on the next', () => {
     const [first, second] = pages('a4') as [TemplatePage, TemplatePage];

@@ -11,6 +11,7 @@ import { PlanBar } from '@/features/shell/PlanBar';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { PieceSection } from '@/ui/drawings/PieceSection';
 import { STATE_WORDS } from '@/ui/figure/StateMark';
+import { useView } from '@/ui/layout/ViewContext';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { cardContents, type CardFact, type CardWeighed } from './cardContents';
 import './card.css';
@@ -31,6 +32,7 @@ export function BenchCard({
   kitchenName: string;
 }) {
   const { text, spoons } = useUnits();
+  const view = useView();
   const result = useMemo(() => evaluatePlan(plan, basisWith(pantryWith(ownRows))), [plan, ownRows]);
   const card = cardContents(plan, result, { kitchenName, revision, text, spoons });
   return (
@@ -58,7 +60,7 @@ export function BenchCard({
           </>
         }
       />
-      <main className="card-page">
+      <main id="main" tabIndex={-1} className="card-page">
         <article className="card" aria-label="Bench card">
           <header className="card-head">
             <div>
@@ -114,9 +116,14 @@ export function BenchCard({
           </section>
 
           <div className="card-drawings">
-            <PieceSection result={result} colour={plan.colour} width={380} maxHeight={230} />
+            <PieceSection result={result} colour={plan.colour} width={320} maxHeight={230} />
             <div>
-              <LayoutDrawing result={result} colour={plan.colour} width={420} tallest={110} />
+              <LayoutDrawing
+                result={result}
+                colour={plan.colour}
+                width={view === 'phone' ? 270 : 420}
+                tallest={110}
+              />
               <p>{card.layout}</p>
               <ol>
                 {card.folding.map((step) => (

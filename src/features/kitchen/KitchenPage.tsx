@@ -49,14 +49,14 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
       <BenchBar
         actions={
           <span
-            role="status"
+            data-testid="save-state"
             className={`px-2 ${trouble ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
           >
             {trouble ? '▲ Not saved' : saving ? 'Saving…' : '✓ Saved'}
           </span>
         }
       />
-      <main className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8">
+      <main id="main" tabIndex={-1} className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8">
         <div>
           <h1 className="font-display text-[2rem] leading-tight">Kitchen</h1>
           <p className="text-ink-dim">

@@ -41,7 +41,11 @@ export function LogPage({
   return (
     <>
       <PlanBar id={id} name={name} here="log" />
-      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_380px]">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_380px]"
+      >
         <section aria-label="Entries" className="order-2 lg:order-1">
           <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
           {entries.length === 0 ? (
@@ -104,14 +108,14 @@ function Entry({
             type="button"
             aria-expanded={changing}
             onClick={() => setChanging(!changing)}
-            className="link min-h-[44px] text-small"
+            className="link min-h-[44px] min-w-[44px] text-small"
           >
             Change<span className="sr-only">, {entry.madeOn}</span>
           </button>
           <button
             type="button"
             onClick={() => void takeOut()}
-            className="link min-h-[44px] text-small"
+            className="link min-h-[44px] min-w-[44px] text-small"
           >
             Delete<span className="sr-only">, {entry.madeOn}</span>
           </button>

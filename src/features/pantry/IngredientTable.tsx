@@ -66,7 +66,7 @@ export function IngredientTable({
             >
               <button
                 type="button"
-                className="inline-flex min-h-[44px] items-center gap-1 text-small text-ink-dim hover:text-ink"
+                className="inline-flex min-h-[44px] min-w-[44px] items-center gap-1 text-small text-ink-dim hover:text-ink"
                 onClick={() =>
                   setSort({ key, down: sort?.key === key ? !sort.down : key !== 'name' })
                 }

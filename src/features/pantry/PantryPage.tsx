@@ -47,7 +47,7 @@ export function PantryPage({ ownRows }: { ownRows: PantryRows }) {
   return (
     <>
       <BenchBar />
-      <main className="mx-auto grid max-w-[1180px] gap-4 p-5 md:py-8">
+      <main id="main" tabIndex={-1} className="mx-auto grid max-w-[1180px] gap-4 p-5 md:py-8">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <div>
             <h1 className="font-display text-[2rem] leading-tight">Pantry</h1>

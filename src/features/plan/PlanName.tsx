@@ -1,19 +1,22 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useEdit, useEditorState, usePlan } from './editor/EditorContext';
 
 /** The plan's name in the bar; a tap makes it a field. */
 export function PlanName() {
   const revision = useEditorState((state) => state.revision);
-  const plan = usePlan((all) => all);
+  const name = usePlan((plan) => plan.name);
+  const own = useRef<HTMLButtonElement>(null);
   const { edit } = useEdit();
   const [draft, setDraft] = useState<string | null>(null);
   const commit = () => {
-    const name = draft?.trim();
-    if (name && name !== plan.name) edit((before) => ({ ...before, name: name.slice(0, 120) }));
+    const next = draft?.trim();
+    if (next && next !== name) edit((before) => ({ ...before, name: next.slice(0, 120) }));
     setDraft(null);
   };
+  /** By key: the name itself has the focus again. */
+  const leave = () => requestAnimationFrame(() => own.current?.focus());
   return (
     <div className="flex min-w-0 items-baseline gap-3">
       <span aria-hidden className="text-chalk-dim max-sm:hidden">
@@ -22,12 +25,14 @@ export function PlanName() {
       <h1 className="min-w-0 text-lead font-normal">
         {draft === null ? (
           <button
+            ref={own}
             type="button"
             title="Rename"
-            onClick={() => setDraft(plan.name)}
+            onClick={() => setDraft(name)}
             className="block min-h-[44px] max-w-[min(34rem,62vw)] truncate lg:max-w-[30vw] xl:max-w-[24vw]"
           >
-            {plan.name}
+            {name}
+            <span className="sr-only">, rename</span>
           </button>
         ) : (
           <input
@@ -38,8 +43,14 @@ export function PlanName() {
             onChange={(event) => setDraft(event.target.value)}
             onBlur={commit}
             onKeyDown={(event) => {
-              if (event.key === 'Enter') commit();
-              if (event.key === 'Escape') setDraft(null);
+              if (event.key === 'Enter') {
+                commit();
+                leave();
+              }
+              if (event.key === 'Escape') {
+                setDraft(null);
+                leave();
+              }
             }}
             className="min-h-[44px] w-[min(22rem,60vw)] rounded border border-bench-line bg-bench-raised px-2 text-chalk"
           />

@@ -13,6 +13,7 @@ import { usePlanEditor } from './editor/usePlanEditor';
 import { PieceView } from './page/PieceView';
 import { PlanActions } from './page/PlanActions';
 import { PlanNotices } from './page/PlanNotices';
+import { WordsHere } from './page/WordsHere';
 import { usePlanCommands } from './page/usePlanCommands';
 import { useStation } from './page/useStation';
 import { PlanName } from './PlanName';
@@ -105,6 +106,7 @@ function OpenStation({ at }: { at: StationId }) {
       )}
       <div className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
         <Controls />
+        <WordsHere at={at} />
       </div>
       <div
         className={`min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:border-t-0 lg:p-6 ${

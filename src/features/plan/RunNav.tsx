@@ -4,7 +4,8 @@ import { STATIONS, type StationId } from '@/core/plan/stations';
 import { RunArt } from '@/ui/drawings/RunArt';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEffect, useRef } from 'react';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
 import { useShown } from './editor/EditorContext';
 import { keyFigure, STATION_NAMES } from './words';
 
@@ -13,6 +14,9 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
   const { plan, result } = useShown();
   const { text } = useUnits();
   const list = useRef<HTMLOListElement>(null);
+  const [more, setMore] = useState<readonly [boolean, boolean]>([false, true]);
+  const scrollBy = (way: 1 | -1) =>
+    list.current?.scrollBy({ left: way * 0.8 * list.current.clientWidth, behavior: 'smooth' });
   useEffect(() => {
     // On a phone the run is longer than the screen: bring the open station into it.
     const open = list.current?.querySelector<HTMLElement>('[aria-current]');
@@ -23,8 +27,14 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
     }
   }, [at]);
   return (
-    <nav aria-label="Stations" className="slate no-print bg-bench text-chalk">
-      <ol ref={list} className="relative flex overflow-x-auto pt-1 [scrollbar-width:none] md:px-3">
+    <nav aria-label="Stations" className="slate no-print relative bg-bench text-chalk">
+      <ol
+        ref={list}
+        className="relative flex overflow-x-auto pt-1 [scrollbar-width:none] md:px-3"
+        onScroll={({ currentTarget: at }) =>
+          setMore([at.scrollLeft > 8, at.scrollLeft < at.scrollWidth - at.clientWidth - 8])
+        }
+      >
         {STATIONS.map((station, index) => {
           const { figure, of } = keyFigure(station, plan, result, text);
           const open = station === at;
@@ -61,6 +71,30 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
           );
         })}
       </ol>
+      {/* The run goes on past the side: said by where it fades, and by a sign to take it on. */}
+      <MoreOfIt side="left" shown={more[0]} onGo={() => scrollBy(-1)} />
+      <MoreOfIt side="right" shown={more[1]} onGo={() => scrollBy(1)} />
     </nav>
+  );
+}
+
+/** On a narrow page: the run goes on to this side. It adds nothing for those who hear the page. */
+function MoreOfIt({ side, shown, onGo }: { side: 'left' | 'right'; shown: boolean; onGo(): void }) {
+  if (!shown) return null;
+  const Sign = side === 'left' ? ChevronLeft : ChevronRight;
+  return (
+    <button
+      type="button"
+      aria-hidden
+      tabIndex={-1}
+      onClick={onGo}
+      className={`absolute top-0 flex h-[4.5rem] w-11 items-center from-bench from-40% to-transparent lg:hidden ${
+        side === 'left'
+          ? 'left-0 justify-start bg-linear-to-r pl-1'
+          : 'right-0 justify-end bg-linear-to-l pr-1'
+      }`}
+    >
+      <Sign size={22} aria-hidden />
+    </button>
   );
 }

@@ -72,7 +72,7 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
           <Link
             ref={link}
             href={`/plans/${plan.id}`}
-            className="block min-h-[28px] pointer-coarse:min-h-[44px] text-lead font-semibold break-words hover:underline"
+            className="flex min-h-[44px] items-end text-lead font-semibold break-words hover:underline"
           >
             {plan.name}
           </Link>

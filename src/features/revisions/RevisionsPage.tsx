@@ -64,7 +64,11 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
   return (
     <>
       <PlanBar id={id} name={name} here="revisions" />
-      <main className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,500px)_minmax(0,1fr)]">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,500px)_minmax(0,1fr)]"
+      >
         <section aria-label="Revisions">
           <h1 className="font-display text-[2rem] leading-tight">Revisions</h1>
           <p className="mt-1 text-ink-dim">

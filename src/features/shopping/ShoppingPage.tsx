@@ -1,15 +1,20 @@
 'use client';
 
-import { Download, FileText, Printer } from 'lucide-react';
+import { Copy, Download, FileText, Printer, Share2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
-import { buyText, shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
+import { shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
 import { AISLES } from '@/core/shopping/packs';
-import { shoppingList, type PlanNeeds } from '@/core/shopping/shoppingList';
+import { shoppingList, type PlanNeeds, type ShoppingLine } from '@/core/shopping/shoppingList';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { saveFile } from '@/ui/files/saveFile';
-import { useUnits } from '@/ui/units/UnitsContext';
+import { Button } from '@/ui/buttons/Button';
+import { CheckField } from '@/ui/fields/CheckField';
+import { say, sayTrouble } from '@/ui/layout/say';
+import { Line, OwnLines } from './ShoppingLines';
+import { isMarked, marked } from './shoppingMarks';
+import { useShoppingMarks } from './useShoppingMarks';
 
 type ShownPlan = PlanNeeds & { readonly id: string; readonly pieces: number };
 
@@ -23,10 +28,13 @@ export function ShoppingPage({
   chosen: readonly string[];
   ownRows: PantryRows;
 }) {
-  const { text } = useUnits();
+  const canShare = useSyncExternalStore(
+    never,
+    () => typeof navigator.share === 'function',
+    () => false,
+  );
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set(chosen));
-  const [got, setGot] = useState<ReadonlySet<string>>(() => new Set());
   const lines = useMemo(
     () =>
       shoppingList(
@@ -34,6 +42,22 @@ export function ShoppingPage({
         pantry,
       ),
     [plans, ticked, pantry],
+  );
+  const { marks, setMarks } = useShoppingMarks([...ticked]);
+  const toBuy = lines.filter((line) => !isMarked(marks.have, line));
+  const inHand = lines.filter((line) => isMarked(marks.have, line));
+  const asText = () =>
+    [shoppingText(toBuy), ...marks.own.map((line) => line.text)].join('\n').trim();
+  const row = (line: ShoppingLine) => (
+    <Line
+      key={line.id}
+      line={line}
+      plans={ticked.size}
+      got={isMarked(marks.got, line)}
+      have={isMarked(marks.have, line)}
+      onGot={(on) => setMarks({ ...marks, got: marked(marks.got, line, on) })}
+      onHave={(on) => setMarks({ ...marks, have: marked(marks.have, line, on) })}
+    />
   );
   // The address remembers what it was for, so that a list comes back as it was.
   useEffect(() => {
@@ -49,7 +73,11 @@ export function ShoppingPage({
   return (
     <>
       <BenchBar />
-      <main className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_300px]">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="mx-auto grid max-w-[1080px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_300px]"
+      >
         <section aria-label="Shopping list" className="order-2 lg:order-1">
           <div className="flex flex-wrap items-end justify-between gap-3">
             <h1 className="font-display text-[2rem] leading-tight">Shopping list</h1>
@@ -58,17 +86,25 @@ export function ShoppingPage({
                 <button type="button" className="btn" onClick={() => window.print()}>
                   <Printer size={18} aria-hidden /> Print
                 </button>
+                <Button onClick={() => void copyList(asText())}>
+                  <Copy size={18} aria-hidden /> Copy
+                </Button>
+                {canShare && (
+                  <Button onClick={() => void shareList(asText())}>
+                    <Share2 size={18} aria-hidden /> Share
+                  </Button>
+                )}
                 <button
                   type="button"
                   className="btn"
-                  onClick={() => saveFile('shopping.csv', 'text/csv', shoppingCsv(lines))}
+                  onClick={() => saveFile('shopping.csv', 'text/csv', shoppingCsv(toBuy))}
                 >
                   <Download size={18} aria-hidden /> CSV
                 </button>
                 <button
                   type="button"
                   className="btn"
-                  onClick={() => saveFile('shopping.txt', 'text/plain', shoppingText(lines))}
+                  onClick={() => saveFile('shopping.txt', 'text/plain', asText())}
                 >
                   <FileText size={18} aria-hidden /> Text
                 </button>
@@ -90,47 +126,31 @@ export function ShoppingPage({
               )}
             </p>
           ) : (
-            AISLES.filter((aisle) => lines.some((line) => line.aisle === aisle)).map((aisle) => (
-              <section key={aisle} aria-label={aisle} className="mt-5 break-inside-avoid">
-                <h2 className="border-b-[1.5px] border-board-rule pb-1">{aisle}</h2>
-                <ul>
-                  {lines
-                    .filter((line) => line.aisle === aisle)
-                    .map((line) => (
-                      <li key={line.id} className="border-b border-board-line">
-                        <label className="grid min-h-[48px] grid-cols-[28px_minmax(0,1fr)] items-center gap-x-2 py-1 sm:grid-cols-[28px_minmax(0,9.5rem)_minmax(0,1fr)]">
-                          <input
-                            type="checkbox"
-                            className="h-5 w-5 accent-[var(--ink)]"
-                            checked={got.has(line.id)}
-                            onChange={() => setGot(toggled(got, line.id))}
-                          />
-                          <span
-                            className={`numeral text-lead ${got.has(line.id) ? 'line-through opacity-60' : ''}`}
-                          >
-                            {buyText(line)}
-                          </span>
-                          <span
-                            className={`max-sm:col-start-2 ${got.has(line.id) ? 'line-through opacity-60' : ''}`}
-                          >
-                            {line.name}
-                            <span className="block text-small text-ink-dim">
-                              {[
-                                line.buy.unit !== 'eggs' && `${text(line.needG, 'g')} needed`,
-                                line.madeInto.length > 0 &&
-                                  `to make: ${line.madeInto.join(', ').toLowerCase()}`,
-                                ticked.size > 1 && forPlans(line.plans, ticked.size),
-                              ]
-                                .filter(Boolean)
-                                .join(', ')}
-                            </span>
-                          </span>
-                        </label>
-                      </li>
-                    ))}
-                </ul>
-              </section>
-            ))
+            <>
+              {AISLES.filter((aisle) => toBuy.some((line) => line.aisle === aisle)).map((aisle) => (
+                <section key={aisle} aria-label={aisle} className="mt-5 break-inside-avoid">
+                  <h2 className="border-b-[1.5px] border-board-rule pb-1">{aisle}</h2>
+                  <ul>{toBuy.filter((line) => line.aisle === aisle).map(row)}</ul>
+                </section>
+              ))}
+              {inHand.length > 0 && (
+                <section aria-label="Already have" className="mt-5 print:hidden">
+                  <h2 className="border-b-[1.5px] border-board-rule pb-1">Already have</h2>
+                  <ul className="text-ink-dim">{inHand.map(row)}</ul>
+                </section>
+              )}
+            </>
+          )}
+          {ticked.size > 0 && (
+            <OwnLines
+              own={marks.own}
+              onChange={(own, removed) => {
+                setMarks({ ...marks, own });
+                if (removed) {
+                  void say(`${removed}: taken off`, { undo: () => setMarks(marks) });
+                }
+              }}
+            />
           )}
           {lines.length > 0 && (
             <p className="mt-4 text-small text-ink-dim">
@@ -148,17 +168,16 @@ export function ShoppingPage({
                   key={id}
                   className={`border-b border-board-line ${ticked.has(id) ? '' : 'print:hidden'}`}
                 >
-                  <label className="flex min-h-[48px] items-center gap-3 py-1">
-                    <input
-                      type="checkbox"
-                      className="h-5 w-5 shrink-0 accent-[var(--ink)] print:hidden"
-                      checked={ticked.has(id)}
-                      onChange={() => setTicked(toggled(ticked, id))}
-                    />
-                    <span className="min-w-0 break-words">
-                      {name} <span className="text-small text-ink-dim">{pieces} pieces</span>
-                    </span>
-                  </label>
+                  <CheckField
+                    className="gap-3 py-1"
+                    label={
+                      <span className="min-w-0 break-words">
+                        {name} <span className="text-small text-ink-dim">{pieces} pieces</span>
+                      </span>
+                    }
+                    checked={ticked.has(id)}
+                    onChange={() => setTicked(toggled(ticked, id))}
+                  />
                 </li>
               ))}
             </ul>
@@ -169,8 +188,21 @@ export function ShoppingPage({
   );
 }
 
-/** Which of the plans a line is for, by name while they are few. */
-const forPlans = (names: readonly string[], of: number): string =>
-  names.length === of
-    ? 'for all'
-    : `for ${names.length <= 2 ? names.join(' and ') : `${names.length} plans`}`;
+const never = () => () => {};
+
+async function copyList(text: string): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(text);
+    void say('The list is copied.');
+  } catch {
+    void sayTrouble('Copying is not allowed here. Save it as text instead.');
+  }
+}
+
+async function shareList(text: string): Promise<void> {
+  try {
+    await navigator.share({ title: 'Shopping list', text });
+  } catch {
+    // Shared with nobody: the cook thought better of it.
+  }
+}

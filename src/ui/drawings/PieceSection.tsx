@@ -133,7 +133,7 @@ export function PieceSection({
             strokeWidth={1.2}
           />
           <FigureMark working={working.overTop}>
-            <rect x={topX - 80} y={topY - 46} width={160} height={28} fill="transparent" />
+            <rect x={topX - 80} y={topY - 54} width={160} height={50} fill="transparent" />
             <text
               x={topX}
               y={topY - 28}
@@ -173,22 +173,26 @@ export function PieceSection({
       {!bare && (
         <>
           <FigureMark working={working.lip}>
-            <rect x={lipBox} y={bracketY - 44} width={118} height={26} fill="transparent" />
+            <rect x={lipBox} y={bracketY - 44} width={118} height={50} fill="transparent" />
             <text {...lipLabel} y={bracketY - 23} fontSize={16} fontWeight={700} fill={lipColour}>
               {STATE_WORDS[lipState].mark} {lipText(shape.lipMm, text)}
             </text>
-          </FigureMark>
-          <FigureMark working={working.lipNeeded}>
-            <rect x={lipBox} y={bracketY - 18} width={118} height={18} fill="transparent" />
             <text {...lipLabel} y={bracketY - 7} fontSize={14} fill={lipColour}>
               needs {text(shape.neededLipMm, 'mm')}
             </text>
           </FigureMark>
           <FigureMark working={working.edge}>
+            <rect
+              x={X(section.piece.toX) + 4}
+              y={settled(edgeY + (edge.pressedMm * scale) / 2 - 20)}
+              width={58}
+              height={50}
+              fill="transparent"
+            />
             <text
               x={X(section.piece.toX) + 10}
               y={settled(edgeY + (edge.pressedMm * scale) / 2 - 2)}
-              fontSize={13}
+              fontSize={14}
               fill="var(--ink-dim)"
             >
               edge
@@ -205,6 +209,13 @@ export function PieceSection({
             text={text(fullMm, 'mm')}
           />
           <FigureMark working={working.mound}>
+            <rect
+              x={X(section.mound.fromX)}
+              y={baseY + 4}
+              width={Math.max(44, X(section.mound.toX) - X(section.mound.fromX))}
+              height={50}
+              fill="transparent"
+            />
             <Dimension
               from={X(section.mound.fromX)}
               to={X(section.mound.toX)}

@@ -1,8 +1,8 @@
 /** From the end of a ruler to the end of its scale, px: half of the thumb. */
-export const RULER_INSET = 10;
+export const RULER_INSET = 22;
 
 /** Of a ruler's scale on the narrowest page, px: labels that fit there fit anywhere. */
-const NARROWEST_PX = 285;
+const NARROWEST_PX = 250;
 
 /** Of a letter, px, at the size of a ruler's labels. */
 const LETTER_PX = 6.6;

@@ -32,7 +32,7 @@ export function Figure({
         aria-haspopup="dialog"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
-        className={`inline-flex min-h-[28px] items-baseline pointer-coarse:min-h-[44px] pointer-coarse:items-center rounded px-0.5 text-left underline decoration-current/30 decoration-dotted decoration-1 underline-offset-4 hover:decoration-current ${className}`}
+        className={`inline-flex min-h-[28px] items-baseline pointer-coarse:min-h-[44px] pointer-coarse:min-w-[44px] pointer-coarse:justify-center pointer-coarse:items-center rounded px-0.5 text-left underline decoration-current/30 decoration-dotted decoration-1 underline-offset-4 hover:decoration-current ${className}`}
         title={`${working.label}: show the working`}
       >
         {children ?? (

@@ -12,7 +12,13 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
   const path = usePathname();
   const { openShortcuts, openPalette } = useChrome();
   return (
-    <header className="slate no-print flex flex-wrap items-center gap-x-2 border-b border-bench-line bg-bench px-3 py-0.5 text-chalk md:px-5">
+    <header className="slate no-print relative flex flex-wrap items-center gap-x-2 border-b border-bench-line bg-bench px-3 py-0.5 text-chalk md:px-5">
+      <a
+        href="#main"
+        className="sr-only focus-visible:not-sr-only focus-visible:absolute focus-visible:top-1 focus-visible:left-1 focus-visible:z-40 focus-visible:rounded-md focus-visible:bg-chalk focus-visible:px-4 focus-visible:py-2.5 focus-visible:text-[#1c2422]"
+      >
+        Past the bar, to the page
+      </a>
       <Link href="/" className="btn-slate -ml-2 font-display text-lead font-bold">
         {children ? (
           <>
@@ -46,7 +52,7 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
           </NavLink>
         </nav>
       )}
-      <div className="ml-auto flex items-center">
+      <div className="ml-auto flex min-w-0 flex-wrap items-center justify-end">
         {actions}
         <PreferencesMenu />
         <button

@@ -123,6 +123,12 @@ function ChromeInside({
         run: () => router.push('/shopping'),
       },
       {
+        id: 'go-words',
+        label: 'Go to the words of the craft',
+        group: 'Anywhere',
+        run: () => router.push('/words'),
+      },
+      {
         id: 'go-sums',
         label: 'Go to quick sums',
         group: 'Anywhere',

@@ -39,7 +39,7 @@ export default function Page() {
   return (
     <>
       <BenchBar />
-      <main className="mx-auto max-w-[1080px] p-5 md:py-8">
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
         <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
         <p className="mt-1 mb-5 max-w-prose">
           Say what you know; everything can be changed afterwards. What you leave as it is works.

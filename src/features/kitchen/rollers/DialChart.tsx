@@ -1,7 +1,9 @@
+'use client';
+
 import type { DialFit } from '@/core/calibrate/fitDial';
 import { settled } from '@/ui/drawings/svg';
+import { useView } from '@/ui/layout/ViewContext';
 
-const W = 640;
 const H = 230;
 const LEFT = 44;
 const RIGHT = 14;
@@ -10,6 +12,7 @@ const BOTTOM = 34;
 
 /** The dial as taken before, as fitted with its likely error, and each strip with how far it lies off. */
 export function DialChart({ fit }: { fit: DialFit }) {
+  const W = useView() === 'phone' ? 290 : 640;
   const { steps, residuals } = fit;
   const all = [
     ...steps.flatMap(({ mm, typicalMm, sdShare }) => [
@@ -35,7 +38,7 @@ export function DialChart({ fit }: { fit: DialFit }) {
   const ticks = [0.3, 0.5, 0.8, 1, 1.5, 2, 3, 4, 6, 8].filter(
     (mm) => Math.log(mm) >= low && Math.log(mm) <= high,
   );
-  const every = Math.ceil(steps.length / 14);
+  const every = Math.ceil(steps.length / (W / 46));
   return (
     <figure>
       <svg

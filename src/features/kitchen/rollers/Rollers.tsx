@@ -6,6 +6,7 @@ import { Calibration } from './Calibration';
 import { genericRollers } from '@/core/sheet/genericRollers';
 import type { Roller } from '@/core/sheet/roller';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { useView } from '@/ui/layout/ViewContext';
 import { SelectField } from '@/ui/fields/SelectField';
 import { Button } from '@/ui/buttons/Button';
 
@@ -92,13 +93,12 @@ export function Rollers({
   );
 }
 
-const W = 900;
-
 function Stair({ roller }: { roller: Roller }) {
   const { text } = useUnits();
+  const W = useView() === 'phone' ? 280 : 900;
   const each = Math.min(76, W / roller.steps.length);
   const widest = roller.steps[0]?.mm ?? 1;
-  const every = Math.ceil(roller.steps.length / 14);
+  const every = Math.max(1, Math.ceil(52 / each));
   return (
     <svg
       viewBox={`0 0 ${W} 96`}

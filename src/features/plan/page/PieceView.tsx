@@ -8,7 +8,8 @@ import { useShown } from '../editor/EditorContext';
 const SIZES: Readonly<Record<View | 'slate', { width: number; maxHeight: number; bare?: true }>> = {
   wide: { width: 640, maxHeight: 300 },
   tablet: { width: 640, maxHeight: 300 },
-  phone: { width: 380, maxHeight: 290 },
+  // No wider than the narrowest phone: letters are never drawn smaller than they are set.
+  phone: { width: 320, maxHeight: 280 },
   slate: { width: 246, maxHeight: 84, bare: true },
 };
 

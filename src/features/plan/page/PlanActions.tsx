@@ -20,7 +20,14 @@ export function PlanActions({ id }: { id: string }) {
       <IconButton on="slate" label="Undo" keys="Ctrl Z" resting={!canUndo} onClick={undo}>
         <Undo2 size={20} aria-hidden />
       </IconButton>
-      <IconButton on="slate" label="Redo" keys="Ctrl Shift Z" resting={!canRedo} onClick={redo}>
+      <IconButton
+        on="slate"
+        label="Redo"
+        keys="Ctrl Shift Z"
+        className="max-sm:hidden"
+        resting={!canRedo}
+        onClick={redo}
+      >
         <Redo2 size={20} aria-hidden />
       </IconButton>
       <IconButton on="slate" label="Bench card" keys="C" onClick={() => void leave('card')} words>

@@ -165,13 +165,11 @@ function SizeRulers() {
         bandName={smallest === null ? '' : `holds from ${text(smallest, 'mm')}`}
         marks={
           cutters.length
-            ? cutters.map(({ mm }, i) => ({
-                at: mm,
-                label: `${text(mm, 'mm')}${i === cutters.length - 1 ? ' cutters' : ''}`,
-              }))
+            ? cutters.map(({ mm }) => ({ at: mm, label: text(mm, 'mm') }))
             : [from, from + 30, from + 60].map((at) => ({ at, label: text(at, 'mm') }))
         }
         snaps={cutters.map(({ mm }) => mm)}
+        aside={cutters.length > 0 && 'your cutters marked'}
         valueText={text(value, 'mm')}
         set={(p, mm) => {
           const next = writeAt(p, `shape.${key}`, mm);

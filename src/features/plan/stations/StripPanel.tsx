@@ -84,7 +84,7 @@ export function StripPanel() {
           <LayoutDrawing
             result={result}
             colour={plan.colour}
-            width={view === 'phone' ? 350 : 620}
+            width={view === 'phone' ? 290 : 560}
             dimensions
             picked={picked}
             onPick={setPicked}

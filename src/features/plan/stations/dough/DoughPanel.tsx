@@ -10,6 +10,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { usePlan, useResult, useShown } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighOut } from './WeighOut';
+import { strengthWords } from '../../plainWords';
 
 /** Leaves that are not open at first come after the station, each tried for until it is there. */
 const LOADS = {
@@ -93,8 +94,8 @@ function Hydration() {
             the egg
           </>
         )}
-        , fat <Figure working={working.fat}>{text(d.makeup.fatShare, 'share')}</Figure>; strength{' '}
-        <Figure working={working.strength}>{text(d.strengthKPa, 'kPa')}</Figure>, stretch{' '}
+        , fat <Figure working={working.fat}>{text(d.makeup.fatShare, 'share')}</Figure>; the sheet
+        is <Figure working={working.strength}>{strengthWords(d.strengthKPa)}</Figure>, stretch{' '}
         <Figure working={working.stretch}>{text(d.stretch, 'share')}</Figure>, springs back{' '}
         <Figure working={working.springBack}>{text(d.springBack, 'share')}</Figure>, ready{' '}
         <Figure working={working.readiness}>{text(d.ready.readiness, 'share')}</Figure>

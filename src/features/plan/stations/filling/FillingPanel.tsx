@@ -8,6 +8,7 @@ import { later } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { stiffnessWords } from '../../plainWords';
 import { useShown } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighFilling } from './WeighFilling';
@@ -102,7 +103,8 @@ function FreeWater() {
         {f.piping === 'pipes' && ` through ${text(plan.filling.tipMm, 'mm')}`}.
       </p>
       <p className="text-small text-ink-dim">
-        Stiffness <Figure working={working.stiffness}>{text(f.yieldStressPa, 'Pa')}</Figure> ({from}
+        Stiffness <Figure working={working.stiffness}>{stiffnessWords(f.yieldStressPa)}</Figure> (
+        {from}
         ), density <Figure working={working.density}>{text(f.densityGPerMl, 'gPerMl')}</Figure>, fat{' '}
         <Figure working={working.fillingFat}>{text(f.fatShare, 'share')}</Figure>, salt{' '}
         <Figure working={working.fillingSalt}>{text(f.saltShare, 'share')}</Figure>, lumps to{' '}

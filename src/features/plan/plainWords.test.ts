@@ -1,0 +1,20 @@
+import { stiffnessWords, strengthWords } from './plainWords';
+
+describe('numbers of engineers in words', () => {
+  it.each([
+    [30, 'strong enough for any roller'],
+    [18, 'strong enough for any roller'],
+    [17.9, 'strong enough for a steady hand'],
+    [9.9, 'tears under a rough hand'],
+    [4.9, 'tears easily'],
+    [0, 'tears easily'],
+  ])('a sheet of %s kPa is %s', (kPa, words) => expect(strengthWords(kPa)).toBe(words));
+
+  it.each([
+    [2000, 'very stiff'],
+    [900, 'stiff'],
+    [599, 'soft, but stands'],
+    [249, 'loose'],
+    [99, 'runs'],
+  ])('a filling of %s Pa is %s', (pa, words) => expect(stiffnessWords(pa)).toBe(words));
+});
