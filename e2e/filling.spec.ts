@@ -83,7 +83,7 @@ test('a dose is taken from a spoon and from a piped length', async ({ page }) =>
   const id = await newPlan(page, 'Dose');
   await page.goto(`/plans/${id}?at=filling`);
   await openTab(page, 'Dose and bowl');
-  await page.getByRole('button', { name: 'Dose by heaped 1 tsp' }).click();
+  await page.getByRole('button', { name: 'Use heaped 1 tsp' }).click();
   await saved(page);
   expect((await stored(page, id)).shape?.doseG).toBe(8.3);
   await type(page, 'Piping tip', '14');

@@ -85,3 +85,7 @@ export async function openTab(page: Page, name: string) {
   await tab.click();
   await expect(tab).toHaveAttribute('aria-selected', 'true');
 }
+
+/** Opens settings that are folded away. */
+export const unfold = (page: Page, title: string) =>
+  page.locator('summary').filter({ hasText: title }).click();

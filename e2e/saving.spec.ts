@@ -1,4 +1,4 @@
-import { expect, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { expect, listens, newPlan, saved, stored, tally, test, type } from './kitchen';
 
 test.use({ expectedErrors: [/ERR_FAILED|ERR_INTERNET_DISCONNECTED|status of 409|status of 500/] });
 
@@ -46,6 +46,7 @@ test('two windows: the later one is asked, and nothing is written over unseen', 
   const other = await context.newPage();
   await page.goto(`/plans/${id}?at=count`);
   await other.goto(`/plans/${id}?at=count`);
+  await listens(other);
   await type(page, 'Portions', '20');
   await saved(page);
   await type(other, 'Portions', '60');

@@ -1,4 +1,15 @@
-import { choose, expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
+import {
+  choose,
+  expect,
+  newPlan,
+  openTab,
+  saved,
+  stored,
+  tally,
+  test,
+  type,
+  unfold,
+} from './kitchen';
 
 test('another shape brings its own measures, pattern and folding, and undo takes it back', async ({
   page,
@@ -84,7 +95,7 @@ test('a mould of the kitchen is taken with all its measures; one too wide is exp
   await expect(tools.getByRole('listitem').filter({ hasText: 'Old round tray' })).toContainText(
     'does not fit the sheet',
   );
-  await tools.getByRole('button', { name: 'Use it' }).click();
+  await tools.getByRole('button', { name: 'Use Hall plate' }).click();
   await saved(page);
   expect((await stored(page, id)).shape).toMatchObject({
     mould: 'Hall plate',
@@ -104,7 +115,7 @@ test('the kitchen’s cutters say which of them suit the dose', async ({ page })
   await tools
     .getByRole('listitem')
     .filter({ hasText: '60 cutter' })
-    .getByRole('button', { name: 'Use it' })
+    .getByRole('button', { name: /^Use / })
     .click();
   await expect(page.getByRole('slider', { name: 'Blank' })).toHaveAttribute('aria-valuenow', '60');
 });
@@ -157,7 +168,7 @@ test('the bench card comes as a PDF of one page', async ({ page }) => {
   await page.goto(`/plans/${id}/card`);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'PDF', exact: true }).click(),
+    page.getByRole('link', { name: 'PDF A4' }).click(),
   ]);
   expect(file.suggestedFilename()).toMatch(/\.pdf$/);
   const chunks: Buffer[] = [];
@@ -172,8 +183,8 @@ test('shapes are compared for the same dough and filling, and one is taken', asy
   await openTab(page, 'Compare shapes');
   const panel = page.getByRole('region', { name: 'Compare shapes' });
   await expect(panel.getByRole('row')).toHaveCount(14);
-  await expect(panel.getByRole('row', { name: /Square/ })).toContainText('as now');
-  await panel.getByRole('button', { name: 'Take tortelloni' }).click();
+  await expect(panel.getByRole('row', { name: /Square/ })).toContainText('In use');
+  await panel.getByRole('button', { name: 'Use tortelloni' }).click();
   await expect(page.getByRole('radio', { name: 'Tortelloni' })).toBeChecked();
 });
 
@@ -187,10 +198,10 @@ test('other ways to use both up are searched for, ranked, and one is adopted', a
   await page.goto(`/plans/${id}?at=count`);
   const panel = page.getByRole('region', { name: 'Other ways to use both up' });
   await panel.getByRole('button', { name: 'Search every thickness and blank' }).click();
-  const rows = panel.getByRole('row').filter({ has: page.getByRole('button', { name: 'Adopt' }) });
+  const rows = panel.getByRole('row').filter({ has: page.getByRole('button', { name: /^Use / }) });
   await expect(rows.first()).toBeVisible();
   const pieces = await rows.first().getByRole('rowheader').innerText();
-  await rows.first().getByRole('button', { name: 'Adopt' }).click();
+  await rows.first().getByRole('button', { name: /^Use / }).click();
   await expect(tally(page)).toContainText(new RegExp(`Pieces\\s*${pieces}`));
   await saved(page);
   expect((await stored(page, id)).batch?.mayChange).toMatchObject({
@@ -202,6 +213,7 @@ test('other ways to use both up are searched for, ranked, and one is adopted', a
 test('the batch counts by the pattern, or by a share of the cook’s own', async ({ page }) => {
   const id = await newPlan(page, 'Share test');
   await page.goto(`/plans/${id}?at=sheet`);
+  await unfold(page, 'Dust and trim');
   await type(page, 'Sheet used, by your own count', '60 %');
   await openTab(page, 'One sheet');
   const sheet = page.getByRole('region', { name: 'One sheet' });

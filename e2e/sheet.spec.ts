@@ -1,4 +1,15 @@
-import { choose, expect, newPlan, openTab, saved, stored, test, type, tally } from './kitchen';
+import {
+  choose,
+  expect,
+  newPlan,
+  openTab,
+  saved,
+  stored,
+  test,
+  type,
+  tally,
+  unfold,
+} from './kitchen';
 
 test('the ladder says portions, passes, where to cut and where to stop', async ({ page }) => {
   const id = await newPlan(page, 'Ladder test');
@@ -10,6 +21,7 @@ test('the ladder says portions, passes, where to cut and where to stop', async (
   await expect(passes.getByRole('row', { name: /^4 / })).toContainText('cut in half');
   await expect(rows.last()).toContainText('stop');
 
+  await unfold(page, 'How it is rolled');
   await choose(page, 'Skip settings');
   await expect(passes.getByRole('row', { name: /^1 / })).toHaveCount(0);
   await expect(passes).toContainText('likeliest to tear');
@@ -41,6 +53,7 @@ test('trim is followed to plates of ribbons, and fine flour is warned of', async
   await openTab(page, 'Trim and dust');
   const trim = page.getByRole('region', { name: 'Trim', exact: true });
   await expect(trim.getByRole('row')).toHaveCount(3);
+  await unfold(page, 'Dust and trim');
   await choose(page, 'Never');
   await expect(trim.getByRole('row')).toHaveCount(2);
   await expect(trim).toContainText(/plates? of ribbons/);
@@ -114,6 +127,7 @@ test('another roller takes the thickness to its own step, and a pass takes its o
   const lastRun = async () =>
     Number(/2 × (\d+) s/.exec((await passes.getByRole('row').last().textContent()) ?? '')?.[1]);
   const byCrank = await lastRun();
+  await unfold(page, 'How it is rolled');
   await choose(page, 'Slowly');
   await expect.poll(lastRun).toBeGreaterThan(byCrank);
   await choose(page, 'Evenly');
@@ -137,6 +151,7 @@ test('trim rolled again says how it rolls: rest, stretch, thickness', async ({ p
   await expect(trim).toContainText(/rests 24 min: rolled at once/);
   const stretch = async (row: RegExp) =>
     Number(/(\d+) %$/.exec((await trim.getByRole('row', { name: row }).textContent()) ?? '')?.[1]);
+  await unfold(page, 'Dust and trim');
   await choose(page, 'Twice');
   expect(await stretch(/^Its trim/)).toBeLessThan(await stretch(/^The dough/));
   expect(await stretch(/^That trim/)).toBeLessThan(await stretch(/^Its trim/));

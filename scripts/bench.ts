@@ -30,7 +30,9 @@ import { templatePdf } from '../src/server/pdf/templatePdf';
 import { addLogEntry } from '../src/server/repositories/log';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
-import { build, quietEnv, tool } from './setup.mjs';
+import { handRows } from './bench/hand';
+import type { Row } from './bench/rows';
+import { build, installChromium, quietEnv, tool } from './setup.mjs';
 
 const PLAN_MS = 4;
 const EGGS_MS = 20;
@@ -42,15 +44,6 @@ const TEMPLATES_MS = 500;
 const ACTION_MS = 30;
 const PAGE_KB = 220;
 const PORT = '4175';
-
-interface Row {
-  what: string;
-  'median ms'?: string;
-  'p95 ms'?: string;
-  kB?: string;
-  budget: string;
-  within: string;
-}
 
 const rows: Row[] = [];
 
@@ -290,6 +283,8 @@ async function pageWeight() {
         within: bytes / 1024 <= budget ? 'yes' : 'NO',
       });
     }
+    installChromium();
+    rows.push(...(await handRows(origin, 'p0')));
   } finally {
     server.kill();
   }

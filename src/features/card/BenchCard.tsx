@@ -50,8 +50,7 @@ export function BenchCard({
                 href={`/api/plans/${id}/card?paper=${paper}`}
                 download
               >
-                <FileDown size={18} aria-hidden /> PDF<span className="sr-only">, </span>{' '}
-                {PAPERS[paper].name}
+                <FileDown size={18} aria-hidden /> PDF {PAPERS[paper].name}
               </a>
             ))}
             <button type="button" className="btn-slate" onClick={() => window.print()}>

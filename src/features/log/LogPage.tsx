@@ -110,14 +110,14 @@ function Entry({
             onClick={() => setChanging(!changing)}
             className="link min-h-[44px] min-w-[44px] text-small"
           >
-            Change<span className="sr-only">, {entry.madeOn}</span>
+            Change<span className="sr-only"> {entry.madeOn}</span>
           </button>
           <button
             type="button"
             onClick={() => void takeOut()}
             className="link min-h-[44px] min-w-[44px] text-small"
           >
-            Delete<span className="sr-only">, {entry.madeOn}</span>
+            Delete<span className="sr-only"> {entry.madeOn}</span>
           </button>
         </span>
       </div>

@@ -32,7 +32,6 @@ export function PlanName() {
             className="block min-h-[44px] max-w-[min(34rem,62vw)] truncate lg:max-w-[30vw] xl:max-w-[24vw]"
           >
             {name}
-            <span className="sr-only">, rename</span>
           </button>
         ) : (
           <input

@@ -36,7 +36,8 @@ export function PlanMenu(props: PlanMenuProps) {
   const { id, name, shelf, inside = false, onRename, onTags, before } = props;
   const router = useRouter();
   const [asking, setAsking] = useState(false);
-  const goesOn = useRef(false);
+  /** What was picked opens something that takes the focus: it waits until the menu has let go of it. */
+  const goesOn = useRef<(() => void) | null>(null);
   const move = async (to: PlanShelf, done: string) => {
     await before?.();
     const result = await shelvePlan(id, to);
@@ -75,10 +76,11 @@ export function PlanMenu(props: PlanMenuProps) {
             align="end"
             collisionPadding={10}
             className="popover min-w-[12rem] p-1"
-            // What was picked may open a field of its own, which then has the focus.
             onCloseAutoFocus={(event) => {
-              if (goesOn.current) event.preventDefault();
-              goesOn.current = false;
+              if (!goesOn.current) return;
+              event.preventDefault();
+              goesOn.current();
+              goesOn.current = null;
             }}
           >
             {shelf !== 'deleted' && (
@@ -86,8 +88,7 @@ export function PlanMenu(props: PlanMenuProps) {
                 {onRename && (
                   <Item
                     onSelect={() => {
-                      goesOn.current = true;
-                      onRename();
+                      goesOn.current = onRename;
                     }}
                     icon={<Pencil size={18} aria-hidden />}
                   >
@@ -97,8 +98,7 @@ export function PlanMenu(props: PlanMenuProps) {
                 {onTags && (
                   <Item
                     onSelect={() => {
-                      goesOn.current = true;
-                      onTags();
+                      goesOn.current = onTags;
                     }}
                     icon={<Tag size={18} aria-hidden />}
                   >
@@ -148,8 +148,7 @@ export function PlanMenu(props: PlanMenuProps) {
             {(shelf === 'deleted' || inside) && (
               <Item
                 onSelect={() => {
-                  goesOn.current = true;
-                  setAsking(true);
+                  goesOn.current = () => setAsking(true);
                 }}
                 icon={<Trash2 size={18} aria-hidden />}
               >

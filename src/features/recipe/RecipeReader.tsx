@@ -136,7 +136,7 @@ function Line({
             onClick={() => say(key, { side: row.side === 'dough' ? 'filling' : 'dough' })}
           >
             To the {row.side === 'dough' ? 'filling' : 'dough'}
-            <span className="sr-only">: {read.line}</span>
+            <span className="sr-only"> {read.line}</span>
           </button>
         )}
         <button
@@ -146,7 +146,7 @@ function Line({
           onClick={() => say(key, { out: !out })}
         >
           {out ? 'Put back' : 'Leave out'}
-          <span className="sr-only">: {read.line}</span>
+          <span className="sr-only"> {read.line}</span>
         </button>
       </div>
       {!out && (

@@ -36,7 +36,7 @@ export function RevisionName({
         onClick={() => setDraft(name)}
       >
         {name || 'Name it'}
-        <span className="sr-only">: revision {number}</span>
+        <span className="sr-only"> revision {number}</span>
       </button>
     );
   }

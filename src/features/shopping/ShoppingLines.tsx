@@ -56,7 +56,7 @@ export function Line({
         onClick={() => onHave(!have)}
       >
         {have ? 'To buy' : 'Already have'}
-        <span className="sr-only">: {line.name}</span>
+        <span className="sr-only"> {line.name}</span>
       </button>
     </li>
   );

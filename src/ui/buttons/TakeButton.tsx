@@ -27,7 +27,7 @@ export function TakeButton({
       onClick={() => !used && !resting && onTake()}
     >
       {used ? usedWord : word}
-      <span className="sr-only">: {what}</span>
+      <span className="sr-only"> {what}</span>
     </button>
   );
 }

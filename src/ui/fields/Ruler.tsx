@@ -142,7 +142,7 @@ export function Ruler(props: RulerProps) {
           aria-labelledby={id}
           aria-valuetext={`${props.valueText}${band ? `; ${props.bandName}` : ''}`}
           onKeyDown={onKey}
-          className="ruler-thumb block h-[44px]"
+          className="ruler-thumb pointer-events-none block h-[44px]"
           style={{ width: 2 * RULER_INSET }}
         />
       </Slider.Root>

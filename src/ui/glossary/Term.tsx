@@ -21,7 +21,7 @@ export function Term({ id }: { id: GlossaryId }) {
         onClick={() => setOpen(!open)}
       >
         {GLOSSARY[id].word}
-        <span className="sr-only">: what is that?</span>
+        <span className="sr-only"> what is that?</span>
       </button>
       {open && <TermPopover id={id} anchor={own} onClose={() => setOpen(false)} />}
     </>

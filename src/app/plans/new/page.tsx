@@ -66,16 +66,16 @@ export default function Page() {
         />
         <details className="mt-8">
           <summary className="min-h-[44px] py-2 font-display text-lead font-semibold">
-            Or begin from a shape, or from a file
+            Or begin from a shape
           </summary>
           <p className="mb-3 max-w-prose">
             Each is a plan that holds as it stands, its piece drawn to one scale with the others.
           </p>
           <StartPlan choices={choices} />
-          <div className="mt-6">
-            <ImportPlan />
-          </div>
         </details>
+        <div className="mt-6">
+          <ImportPlan />
+        </div>
       </main>
     </>
   );
