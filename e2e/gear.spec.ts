@@ -71,7 +71,10 @@ test('a roller is added from a typical one and removed with undo', async ({ page
     'aria-label',
     /7 leaves 4\.0 mm, 6 leaves 3\.2 mm/,
   );
-  await added.getByRole('button', { name: 'Remove' }).click();
+  await added
+    .getByRole('button', { name: /^Remove / })
+    .first()
+    .click();
   await expect(added).toHaveCount(0);
 });
 

@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { expect, newPlan, saved, stored, tally, test } from './kitchen';
+import { expect, newPlan, saved, stored, tally, test, unfold } from './kitchen';
 
 const row = (page: import('@playwright/test').Page, name: string) =>
   page.getByRole('listitem').filter({ has: page.getByRole('link', { name, exact: true }) });
@@ -12,7 +12,8 @@ async function choose(page: import('@playwright/test').Page, name: string, item:
 test('a new plan starts from one that holds, and answers at once', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'New plan' }).click();
-  await page.getByRole('button', { name: /Tortelloni/ }).click();
+  await unfold(page, 'Or begin from a shape');
+  await page.getByRole('button', { name: /^Tortelloni/ }).click();
   await expect(page).toHaveURL(/\/plans\/[0-9a-f-]{36}/);
   await expect(tally(page)).toContainText('6 portions of 6');
   await expect(page.getByTestId('verdict')).toContainText('Holds');

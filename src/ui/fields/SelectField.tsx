@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import { Field } from './Field';
 import { useAnswering } from './useAnswering';
 
@@ -29,10 +29,12 @@ export interface SelectFieldProps<T extends string> {
 /** One of many, by its name. */
 export function SelectField<T extends string>(props: SelectFieldProps<T>) {
   const { label, options, onChange, hideLabel = false, fullLabel, className = '' } = props;
+  const id = useId();
   const [shown, ask] = useAnswering(props.value);
   const groups = [...new Set(options.map(({ group }) => group))];
   const select = (
     <select
+      id={id}
       className={`field ${hideLabel ? className : ''}`}
       aria-label={hideLabel ? label : fullLabel}
       value={shown}
@@ -63,7 +65,7 @@ export function SelectField<T extends string>(props: SelectFieldProps<T>) {
   return hideLabel ? (
     select
   ) : (
-    <Field label={label} hint={props.hint} className={className}>
+    <Field label={label} htmlFor={id} hint={props.hint} className={className}>
       {select}
     </Field>
   );
