@@ -28,7 +28,7 @@ const views = [
   ['plan-shape-folding-dark', '/plans/crab-half-moons?at=shape', { dark: true, leaf: 'Folding' }],
   ['plan-seal', '/plans/beetroot-tortelloni?at=seal'],
   ['plan-compare', '/plans/barley-mushroom?at=shape', { leaf: 'Compare shapes', height: 1130 }],
-  ['plan-boil', '/plans/ox-cheek-agnolotti?at=boil'],
+  ['words', '/words'],
   ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
   ['log', '/plans/celeriac-friday/log'],

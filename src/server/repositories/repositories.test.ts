@@ -4,18 +4,23 @@ import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { openDatabase, type Database } from '../db/database';
 import { getKitchen, saveKitchen } from './kitchen';
-import { addLogEntry, listLog, removeLogEntry } from './log';
+import { addLogEntry, changeLogEntry, listLog, removeLogEntry } from './log';
 import { NotFoundError } from './notFound';
 import {
   countShelves,
   createPlan,
+  destroyPlan,
   getPlan,
   getRevision,
   lastMade,
   listPlans,
   listRevisions,
   movePlan,
+  nameRevision,
+  PLANS_A_PAGE,
+  queryPlans,
   savePlan,
+  tagsInUse,
 } from './plans';
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 10, 24, 9, minutes));
@@ -159,5 +164,79 @@ describe('the kitchen', () => {
     saveKitchen(db, { ...startingKitchen, name: 'Galley' }, at(1));
     saveKitchen(db, { ...startingKitchen, name: 'Landing' }, at(2));
     expect(getKitchen(db).name).toBe('Landing');
+  });
+});
+
+describe('finding plans', () => {
+  const put = (id: string, plan: Partial<Plan>, minutes: number) =>
+    createPlan(db, { id, plan: { ...dosed(8), ...plan }, now: at(minutes) });
+  const ids = (query: Omit<Parameters<typeof queryPlans>[1], 'shelf'>) =>
+    queryPlans(db, { shelf: 'current', ...query }).plans.map(({ id }) => id);
+
+  it('goes by every word, in name, tag, shape or ingredient, whatever its case', () => {
+    put('b', { name: 'Friday Celeriac', tags: ['Supper'] }, 1);
+    put('c', { name: 'Stall trays', tags: ['cold', 'Stall'] }, 2);
+    expect(ids({ words: 'celeriac friday' })).toEqual(['b']);
+    expect(ids({ words: 'SUPPER' })).toEqual(['b']);
+    expect(ids({ words: 'stall soup' })).toEqual([]);
+    expect(ids({ words: 'ravioliSquare' })).toEqual(['c', 'b', 'a']);
+    // Letters that mean something to the store mean nothing here.
+    expect(ids({ words: "%' or 1=1 --" })).toEqual([]);
+    expect(ids({ tag: 'cold' })).toEqual(['c']);
+    expect(ids({ tag: 'col' })).toEqual([]);
+    expect(tagsInUse(db, 'current')).toEqual(['cold', 'Stall', 'Supper']);
+  });
+
+  it('sorts by name and by when it was made, and turns over pages', () => {
+    for (let i = 0; i < PLANS_A_PAGE + 5; i += 1) {
+      put(`p${i}`, { name: `Plan ${String(99 - i)}` }, i + 1);
+    }
+    addLogEntry(db, { planId: 'p3', revision: 1, entry: entry(4), now: at(50) });
+    const byName = queryPlans(db, { shelf: 'current', sort: 'name' });
+    expect(byName.total).toBe(PLANS_A_PAGE + 6);
+    expect(byName.plans).toHaveLength(PLANS_A_PAGE);
+    const names = byName.plans.map(({ plan }) => plan.name.toLowerCase());
+    expect(names).toEqual([...names].sort());
+    expect(ids({ sort: 'made' })[0]).toBe('p3');
+    const second = queryPlans(db, { shelf: 'current', page: 2 });
+    expect(second.plans).toHaveLength(6);
+    // Past the last page stands the last.
+    expect(queryPlans(db, { shelf: 'current', page: 99 }).page).toBe(2);
+    const all = [1, 2].flatMap((page) => ids({ page }));
+    expect(new Set(all).size).toBe(PLANS_A_PAGE + 6);
+  });
+});
+
+describe('for ever and by name', () => {
+  it('a destroyed plan takes its revisions and its log with it, and no other’s', () => {
+    createPlan(db, { id: 'b', plan: dosed(7), now: at(1) });
+    for (const [planId, n] of [
+      ['a', 1],
+      ['b', 2],
+    ] as const) {
+      addLogEntry(db, { planId, revision: 1, entry: entry(n), now: at(2) });
+    }
+    destroyPlan(db, 'a');
+    expect(() => getPlan(db, 'a')).toThrow(NotFoundError);
+    expect(listLog(db, 'a')).toEqual([]);
+    expect(listLog(db, 'b')).toHaveLength(1);
+    expect(() => destroyPlan(db, 'a')).toThrow(NotFoundError);
+  });
+
+  it('a named revision stays as it was when it was named', () => {
+    nameRevision(db, { planId: 'a', number: 1, name: 'As at the supper' });
+    expect(save(9, 1, 1)).toMatchObject({ revision: 2 });
+    expect(listRevisions(db, 'a').map(({ name }) => name)).toEqual([null, 'As at the supper']);
+    expect(getRevision(db, 'a', 1).plan.shape.doseG).toBe(8);
+    nameRevision(db, { planId: 'a', number: 1, name: null });
+    expect(getRevision(db, 'a', 1).name).toBeNull();
+    expect(() => nameRevision(db, { planId: 'a', number: 9, name: 'x' })).toThrow(NotFoundError);
+  });
+
+  it('a log entry is put right, in its own plan alone', () => {
+    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(2) });
+    changeLogEntry(db, 'a', { ...entry(1), burst: 7 });
+    expect(listLog(db, 'a')[0]!.entry.burst).toBe(7);
+    expect(() => changeLogEntry(db, 'b', entry(1))).toThrow(NotFoundError);
   });
 });

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
+import { startingBasis } from '@/core/basis/basis';
+import { answersOn } from './answer';
 import { advance, redo, startHistory, undo } from './history';
 import { createPlanEditor, type SaveAnswer } from './planEditor';
 import { testWorld } from './testWorld';
@@ -81,6 +83,65 @@ describe('history', () => {
       at: 1,
     });
     expect(redo(history).present).toBe(2);
+  });
+});
+
+describe('a drag and a sitting', () => {
+  it('a drag is kept and sent when it ends, once', async () => {
+    const { editor, inDrawer, pass, sent, dose } = await open();
+    for (const g of [8.2, 8.4, 8.6]) editor.edit((plan) => dosed(plan, g), 'dose', true);
+    expect(dose()).toBe(8.6);
+    expect(inDrawer()).toBeNull();
+    await pass(2000);
+    expect(sent).toHaveLength(0);
+    // It ends where it stands: the same value, now for good.
+    editor.edit((plan) => plan, 'dose', false);
+    expect(inDrawer()?.shape.doseG).toBe(8.6);
+    await pass(600);
+    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([8.6]);
+    editor.undo();
+    expect(dose()).toBe(start.shape.doseG);
+  });
+
+  it('what can be undone outlives the page, where the plan still is what it left', async () => {
+    const first = await open();
+    first.setDose(8);
+    first.setDose(7);
+    first.editor.undo();
+    first.editor.remember();
+    await first.pass(600);
+    const again = createPlanEditor(first.world, {
+      plan: dosed(start, 8),
+      edition: 2,
+      revision: 1,
+    });
+    await again.restore();
+    expect(again.getSnapshot()).toMatchObject({ canUndo: true, canRedo: true });
+    again.undo();
+    expect(again.getSnapshot().plan.shape.doseG).toBe(start.shape.doseG);
+
+    first.world.drawer.clear();
+    // Changed elsewhere since: those steps would lead to what nobody sees.
+    const other = createPlanEditor(first.world, { plan: dosed(start, 5), edition: 9, revision: 2 });
+    await other.restore();
+    expect(other.getSnapshot().canUndo).toBe(false);
+  });
+
+  it('steps that cannot be read are forgotten, and nothing else is', async () => {
+    const { editor, world } = await open();
+    world.memory.write('{"past":[{"format":"soup"}],"present":1,"future":[]}');
+    await editor.restore();
+    expect(editor.getSnapshot().canUndo).toBe(false);
+    expect(editor.getSnapshot().plan).toEqual(start);
+  });
+});
+
+describe('answersOn', () => {
+  it('gives the very same answer when only words change', () => {
+    const answer = answersOn(startingBasis);
+    const first = answer(start);
+    expect(answer({ ...start, note: 'thin edge', name: 'Friday' })).toBe(first);
+    expect(answer(dosed(start, 7))).not.toBe(first);
   });
 });
 

@@ -214,7 +214,8 @@ export function createPlanEditor(
       const left = JSON.parse(text) as { past: unknown[]; present: unknown; future: unknown[] };
       const untouched = history.past.length === 0 && history.future.length === 0;
       if (!untouched || JSON.stringify(left.present) !== JSON.stringify(history.present)) return;
-      history = { ...history, past: left.past.map(reader), future: left.future.map(reader) };
+      const read = (steps: readonly unknown[]) => steps.map((each) => reader(each));
+      history = { ...history, past: read(left.past), future: read(left.future) };
       publish();
     } catch {
       // Steps that cannot be read any more are gone; the plan itself is not touched.
