@@ -3,6 +3,7 @@ import type { Pantry } from '@/core/composition/pantry';
 import type { Change, Cost } from '@/core/risk/remedy';
 import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
+import { shareOut } from '@/core/plan/questions/shareOut';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS, type StationId } from '@/core/plan/stations';
@@ -43,8 +44,10 @@ export function keyFigure(
   write: WriteFigure,
 ): { figure: string; of: string } {
   switch (station) {
-    case 'count':
-      return { figure: `${result.portions} × ${plan.batch.piecesPerPortion}`, of: 'portions' };
+    case 'count': {
+      const { people, each } = shareOut(plan, result);
+      return { figure: `${people} × ${each}`, of: 'portions' };
+    }
     case 'dough':
       return { figure: write(result.dough.hydration, 'share'), of: 'hydration' };
     case 'filling':

@@ -3,6 +3,8 @@
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { shareOut } from '@/core/plan/questions/shareOut';
+import { plural } from '../stations/sheetWords';
 import { useShown } from '../editor/EditorContext';
 import { Verdict } from './Verdict';
 
@@ -11,6 +13,7 @@ export function Tally() {
   const { plan, result } = useShown();
   const { working: w, counts } = result;
   const { text } = useUnits();
+  const { people, each, over } = shareOut(plan, result);
   const doughShare = Math.round((100 * result.ratio) / (1 + result.ratio));
   return (
     <section aria-label="Tally" className="slate bg-bench text-chalk">
@@ -20,10 +23,11 @@ export function Tally() {
           <Figure working={w.pieces} />
         </p>
         <p className="mt-1 text-chalk-dim">
-          {result.portions} {result.portions === 1 ? 'portion' : 'portions'} of{' '}
-          {plan.batch.piecesPerPortion}
+          {plan.batch.wayIn === 'portions'
+            ? `${plural(result.portions, 'portion')} of ${each}`
+            : `${each} each for ${people}${over > 0 ? `, ${over} over` : ''}`}
           {counts.tasted > 0 && `, ${counts.tasted} to taste`}
-          {counts.spare > 0 && `, ${counts.spare} spare`}
+          {plan.batch.wayIn === 'portions' && counts.spare > 0 && `, ${counts.spare} spare`}
         </p>
       </div>
       <dl className="mt-2 px-5">
