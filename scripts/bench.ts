@@ -42,7 +42,7 @@ const LAYOUT_MS = 5;
 const SEARCH_BANDS_MS = 300;
 const TEMPLATES_MS = 500;
 const ACTION_MS = 30;
-const PAGE_KB = 220;
+const PAGE_KB = 180;
 const PORT = '4175';
 
 const rows: Row[] = [];

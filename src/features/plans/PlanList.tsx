@@ -13,7 +13,7 @@ import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { Moment } from '@/ui/text/Moment';
-import { PlanMenu } from './PlanMenu';
+import { LatePlanMenu } from './LatePlanMenu';
 
 /** A plan as the list shows it: already worked out. */
 export interface PlanSummary {
@@ -118,7 +118,7 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
           : 'it cannot be cut from its sheet'}
       </p>
       <div className="col-start-3 row-start-1 md:col-start-5">
-        <PlanMenu
+        <LatePlanMenu
           id={plan.id}
           name={plan.name}
           shelf={shelf}

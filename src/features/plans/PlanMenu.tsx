@@ -32,7 +32,7 @@ export interface PlanMenuProps {
 }
 
 /** What can be done with a whole plan, in the list and inside it. */
-export function PlanMenu(props: PlanMenuProps) {
+export default function PlanMenu(props: PlanMenuProps) {
   const { id, name, shelf, inside = false, onRename, onTags, before } = props;
   const router = useRouter();
   const [asking, setAsking] = useState(false);

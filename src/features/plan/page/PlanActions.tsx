@@ -2,7 +2,7 @@
 
 import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
 import { IconButton } from '@/ui/buttons/IconButton';
-import { PlanMenu } from '../../plans/PlanMenu';
+import { LatePlanMenu } from '../../plans/LatePlanMenu';
 import { useEdit, useEditorState, usePlan } from '../editor/EditorContext';
 import { SaveMark } from '../SaveMark';
 import { useLeave } from './usePlanCommands';
@@ -54,7 +54,7 @@ export function PlanActions({ id }: { id: string }) {
       >
         <History size={20} aria-hidden />
       </IconButton>
-      <PlanMenu id={id} name={name} shelf="current" inside before={flush} />
+      <LatePlanMenu id={id} name={name} shelf="current" inside before={flush} />
     </>
   );
 }
