@@ -120,6 +120,27 @@ test('a recipe is read as it is written, and asked about where it is not plain',
   });
 });
 
+test('a drag brought back to where it began lets go, and the ruler follows again', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Back again');
+  await page.goto(`/plans/${id}?at=shape`);
+  const ruler = page.getByRole('slider', { name: 'Dose' });
+  const box = (await ruler.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + 20];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 60, y, { steps: 5 });
+  await expect(ruler).not.toHaveAttribute('aria-valuenow', '9');
+  await page.mouse.move(x, y, { steps: 5 });
+  await expect(ruler).toHaveAttribute('aria-valuenow', '9');
+  await page.mouse.up();
+  await type(page, 'Dose', '7');
+  await expect(ruler).toHaveAttribute('aria-valuenow', '7');
+  await saved(page);
+  expect((await stored(page, id)).shape?.doseG).toBe(7);
+});
+
 test('the answer is said once, when the hand rests', async ({ page }) => {
   const id = await newPlan(page, 'Spoken test');
   await page.goto(`/plans/${id}?at=count`);

@@ -13,7 +13,9 @@ export function planWith(
   for (const [key, change] of Object.entries(changes)) {
     const before = document[key];
     document[key] =
-      typeof before === 'object' && typeof change === 'object' ? { ...before, ...change } : change;
+      typeof before === 'object' && typeof change === 'object' && !Array.isArray(change)
+        ? { ...before, ...change }
+        : change;
   }
   return parsePlan(JSON.parse(JSON.stringify(document)));
 }

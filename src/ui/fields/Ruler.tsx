@@ -45,7 +45,7 @@ export function Ruler(props: RulerProps) {
   const { label, kind, range, value, onChange, step, band, busy = false, snaps = [] } = props;
   const id = useId();
   const [from, to] = widened(props.view, value, step);
-  const [held, setHeld] = useHeld(value, onChange, busy);
+  const { held, hold, letGo, drop } = useHeld(value, onChange, busy);
   const shift = useRef(false);
   const touch = useRef<{ x: number; y: number; drags: boolean } | null>(null);
   const clamp = (at: number) => Math.min(range.max, Math.max(range.min, at));
@@ -116,17 +116,15 @@ export function Ruler(props: RulerProps) {
         // The page has taken the finger for itself: a swipe, and nothing was meant.
         onPointerCancelCapture={() => {
           touch.current = null;
-          setHeld(null);
+          drop();
         }}
         onValueChange={([raw = value]) => {
           if (touch.current && !touch.current.drags) return;
-          setHeld(read(raw));
+          hold(read(raw));
         }}
-        onValueCommit={([raw = value]) => {
-          const next = read(raw);
-          setHeld(null);
-          onChange(next, false);
-        }}
+        onValueCommit={([raw = value]) => letGo(read(raw))}
+        // Brought back to where it began, nothing is committed: it is let go all the same.
+        onLostPointerCapture={() => letGo()}
       >
         <Slider.Track className="absolute inset-0">
           <RulerScale
@@ -150,6 +148,16 @@ export function Ruler(props: RulerProps) {
   );
 }
 
+interface Held {
+  /** Where the hand has the thumb; null when it has not. */
+  readonly held: number | null;
+  hold(value: number): void;
+  /** Ends a drag where it stands, or at a value. */
+  letGo(at?: number): void;
+  /** Ends it as if nothing had been meant. */
+  drop(): void;
+}
+
 /**
  * Where the hand has the thumb, until it lets go. Handed on once a frame at the most, and only when
  * the page has caught up with the last.
@@ -158,20 +166,37 @@ function useHeld(
   value: number,
   onChange: (value: number, passing?: boolean) => void,
   busy: boolean,
-): [number | null, (value: number | null) => void] {
+): Held {
   const [held, setHeld] = useState<number | null>(null);
+  const now = useRef<number | null>(null);
   const sent = useRef<number | null>(null);
   useEffect(() => {
-    if (held === null) {
-      sent.current = null;
-      return;
-    }
-    if (busy || held === (sent.current ?? value)) return;
+    if (held === null || busy || held === (sent.current ?? value)) return;
     const frame = requestAnimationFrame(() => {
       sent.current = held;
       onChange(held, true);
     });
     return () => cancelAnimationFrame(frame);
   }, [held, busy, value, onChange]);
-  return [held, setHeld];
+  const set = (next: number | null) => {
+    now.current = next;
+    setHeld(next);
+  };
+  return {
+    held,
+    hold: set,
+    letGo(at) {
+      const last = at ?? now.current;
+      set(null);
+      sent.current = null;
+      if (last !== null) onChange(last, false);
+    },
+    drop() {
+      const passed = sent.current;
+      set(null);
+      sent.current = null;
+      // What was handed on already is on the page: it is kept as it stands there.
+      if (passed !== null) onChange(passed, false);
+    },
+  };
 }
