@@ -46,13 +46,19 @@ export function Ruler(props: RulerProps) {
   const id = useId();
   const [from, to] = widened(props.view, value, step);
   const { held, hold, letGo, drop } = useHeld(value, onChange, busy);
-  const shift = useRef(false);
+  const root = useRef<HTMLSpanElement>(null);
+  const pointer = useRef({ x: 0, fine: false });
   const touch = useRef<{ x: number; y: number; drags: boolean } | null>(null);
   const clamp = (at: number) => Math.min(range.max, Math.max(range.min, at));
 
-  const read = (raw: number) => {
+  /** What the hand points at. By the drawn scale, which ends half a thumb inside the slider's own. */
+  const pointedAt = () => {
+    const box = root.current?.getBoundingClientRect();
+    if (!box) return value;
+    const along = (pointer.current.x - box.left - RULER_INSET) / (box.width - 2 * RULER_INSET);
+    const raw = from + Math.min(1, Math.max(0, along)) * (to - from);
     const near = snaps.find((each) => Math.abs(each - raw) < SNAP_SHARE * (to - from));
-    const fine = shift.current ? step / 10 : step;
+    const fine = pointer.current.fine ? step / 10 : step;
     return clamp(Number((near ?? Math.round(raw / fine) * fine).toFixed(6)));
   };
 
@@ -96,20 +102,21 @@ export function Ruler(props: RulerProps) {
         </div>
       </div>
       <Slider.Root
+        ref={root}
         className="relative block h-[54px] w-full cursor-ew-resize touch-pan-y select-none"
         min={from}
         max={to}
         step={step / 10}
         value={[held ?? value]}
         onPointerDownCapture={(event) => {
-          shift.current = event.shiftKey;
+          pointer.current = { x: event.clientX, fine: event.shiftKey };
           touch.current =
             event.pointerType === 'touch'
               ? { x: event.clientX, y: event.clientY, drags: false }
               : null;
         }}
         onPointerMoveCapture={(event) => {
-          shift.current = event.shiftKey;
+          pointer.current = { x: event.clientX, fine: event.shiftKey };
           const begun = touch.current;
           if (begun && Math.abs(event.clientX - begun.x) > DRAG_FROM_PX) begun.drags = true;
         }}
@@ -118,11 +125,11 @@ export function Ruler(props: RulerProps) {
           touch.current = null;
           drop();
         }}
-        onValueChange={([raw = value]) => {
+        onValueChange={() => {
           if (touch.current && !touch.current.drags) return;
-          hold(read(raw));
+          hold(pointedAt());
         }}
-        onValueCommit={([raw = value]) => letGo(read(raw))}
+        onValueCommit={() => letGo(pointedAt())}
         // Brought back to where it began, nothing is committed: it is let go all the same.
         onLostPointerCapture={() => letGo()}
       >
