@@ -6,15 +6,8 @@ import { planSummary } from '@/features/plans/planSummary';
 import { database } from '@/server/db/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
-import {
-  countShelves,
-  lastMade,
-  PLANS_A_PAGE,
-  PLAN_SORTS,
-  queryPlans,
-  tagsInUse,
-  type PlanShelf,
-} from '@/server/repositories/plans';
+import { PLANS_A_PAGE, PLAN_SORTS, queryPlans, tagsInUse } from '@/server/repositories/findPlans';
+import { countShelves, lastMade, type PlanShelf } from '@/server/repositories/plans';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 const SHELVES: readonly (readonly [PlanShelf, string])[] = [

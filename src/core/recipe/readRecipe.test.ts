@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { phrasesOf } from './lineAmount';
 import { EACH_G, KNOWN_WORDS } from './knownWords';
-import { readRecipe, SCOOPED, type ReadOptions } from './readRecipe';
+import { SCOOPED, type ReadOptions } from './grams';
+import { readRecipe } from './readRecipe';
 
 const options: ReadOptions = {
   pantry: startingPantry,

@@ -1,22 +1,11 @@
 import type { Ingredient } from '../composition/ingredient';
 import { preparationsFor, type Pantry } from '../composition/pantry';
-import type { EggContents } from '../dough/eggSizes';
-import { G_PER_OZ, METRIC_CUP_ML, ML_PER_US_TSP } from '../units/units';
-import { phrasesOf, type Amount, type Phrase } from './lineAmount';
-import { BY_TASTE, DONE_WORDS, EACH_G, KNOWN_WORDS, type KnownWords } from './knownWords';
+import { gramsOf, isInContainers, type ReadOptions } from './grams';
+import { BY_TASTE, DONE_WORDS, type KnownWords } from './knownWords';
+import { phrasesOf, type Phrase } from './lineAmount';
+import { nameIn, namesOf } from './names';
 
 export type Side = 'dough' | 'filling';
-
-/** Whose cup, and how flour comes into it. */
-export interface Measures {
-  readonly cup: 'us' | 'metric';
-  readonly flour: 'spooned' | 'scooped';
-}
-
-export interface ReadOptions extends Measures {
-  readonly pantry: Pantry;
-  readonly egg: EggContents;
-}
 
 /** What a line could not tell by itself. */
 export type Ask = 'what' | 'which' | 'howMuch' | 'doneTo';
@@ -43,9 +32,6 @@ export interface ReadPart {
   /** The amount in cups of flour decides: spooned or scooped. */
   readonly flourByCup: boolean;
 }
-
-/** Flour dipped and swept weighs this much more in the same cup than spooned in. */
-export const SCOOPED = 1.2;
 
 /** The most that one recipe may hold. */
 const MOST_LINES = 80;
@@ -89,8 +75,7 @@ function partOf(
   names: readonly KnownWords[],
   options: ReadOptions,
 ): ReadPart | null {
-  const isCan = phrase.amounts.some(({ unit }) => unit !== null && CONTAINERS.test(unit));
-  const name = nameIn(isCan ? `can ${phrase.words}` : phrase.words, names);
+  const name = nameIn(isInContainers(phrase) ? `can ${phrase.words}` : phrase.words, names);
   const [id] = name?.ids ?? [];
   const row = id === undefined ? undefined : options.pantry.ingredients.get(id);
   const amount = gramsOf(phrase, row, options);
@@ -123,185 +108,6 @@ function partOf(
     flourByCup: row?.group === 'flour' && amount.byVolume,
   };
 }
-
-const CONTAINERS = /^(can|jar|pack|package|packet|tub|box|bag|carton|container|bottle|tin)$/;
-
-const singular = (word: string): string =>
-  word.length > 3 && /[^su]s$/.test(word)
-    ? word.replace(/(tomato|potato)es$/, '$1').replace(/(?<!ee)s$/, '')
-    : word;
-
-const wordsOf = (text: string): string[] =>
-  text
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .split(/[^a-z0-9]+/)
-    .filter(Boolean)
-    .map(singular);
-
-/** The names known, and the pantry's own, a cook's rows among them. */
-function namesOf(pantry: Pantry): KnownWords[] {
-  const own = [...pantry.ingredients.values()].map(({ id, name }) => ({
-    words: name.replace(/\b(raw|fresh|as sold|chopped|without shell|hen|\(.*\))\b/gi, ' '),
-    ids: [id],
-  }));
-  return [
-    ...KNOWN_WORDS.filter(({ ids }) => ids.every((id) => pantry.ingredients.has(id))),
-    ...own,
-  ];
-}
-
-/** The name with the most words in the line; of those with as many, the first known. */
-function nameIn(text: string, names: readonly KnownWords[]): KnownWords | undefined {
-  const there = new Set(wordsOf(text));
-  let best: KnownWords | undefined;
-  let most = 0;
-  for (const name of names) {
-    const words = wordsOf(name.words);
-    if (words.length > most && words.every((word) => there.has(word))) {
-      best = name;
-      most = words.length;
-    }
-  }
-  return best;
-}
-
-const MASS_G: Readonly<Record<string, number>> = {
-  gram: 1,
-  kilogram: 1000,
-  milligram: 0.001,
-  ounce: G_PER_OZ,
-  pound: 16 * G_PER_OZ,
-};
-
-/** A unit of volume, ml; undefined for what is none. */
-function volumeMl(unit: string, { cup }: Measures): number | undefined {
-  const us = cup === 'us';
-  const tsp = us ? ML_PER_US_TSP : 5;
-  const table: Readonly<Record<string, number>> = {
-    cup: us ? 48 * ML_PER_US_TSP : METRIC_CUP_ML,
-    tablespoon: 3 * tsp,
-    teaspoon: tsp,
-    milliliter: 1,
-    centilitre: 10,
-    decilitre: 100,
-    liter: 1000,
-    fluidounce: 6 * ML_PER_US_TSP,
-    pint: us ? 96 * ML_PER_US_TSP : 568,
-    quart: 192 * ML_PER_US_TSP,
-  };
-  return table[unit];
-}
-
-/** Small measures of the hand, g. Table: typical. */
-const BY_HAND_G: Readonly<Record<string, number>> = {
-  pinch: 0.4,
-  dash: 0.6,
-  handful: 30,
-  knob: 15,
-  glug: 10,
-  stick: 113,
-};
-
-interface Grams {
-  readonly g: number | null;
-  readonly how: string;
-  readonly about: boolean;
-  readonly byVolume: boolean;
-}
-
-function gramsOf(
-  { amounts, inBrackets, words }: Phrase,
-  row: Ingredient | undefined,
-  options: ReadOptions,
-): Grams {
-  const none: Grams = { g: null, how: '', about: false, byVolume: false };
-  const counted = amounts.find(({ unit }) => unit !== null && CONTAINERS.test(unit));
-  if (inBrackets?.unit && MASS_G[inBrackets.unit] !== undefined) {
-    const each = inBrackets.n * MASS_G[inBrackets.unit]!;
-    const n = counted?.n ?? 1;
-    return { ...none, g: n * each, how: n === 1 ? '' : `${shortly(n)} of ${shortly(each)} g` };
-  }
-  if (amounts.length === 0 || counted) return none;
-  let sum = 0;
-  const how: string[] = [];
-  let [about, byVolume] = [false, false];
-  for (const amount of amounts) {
-    const one = oneOf(amount, words, row, options);
-    if (one === null) return none;
-    sum += one.g;
-    about ||= one.about;
-    byVolume ||= one.byVolume;
-    if (one.how) how.push(one.how);
-  }
-  return { g: sum, how: how.join(' and '), about, byVolume };
-}
-
-/** One amount in grams; null when it cannot be told. */
-function oneOf(
-  { n, unit }: Amount,
-  words: string,
-  row: Ingredient | undefined,
-  options: ReadOptions,
-): (Grams & { g: number }) | null {
-  if (unit === null) {
-    const each = eachOf(words, row, options);
-    return each === null
-      ? null
-      : {
-          g: n * each.g,
-          how: `${shortly(n)} of ${shortly(each.g)} g`,
-          about: each.about,
-          byVolume: false,
-        };
-  }
-  const mass = MASS_G[unit];
-  if (mass !== undefined) {
-    return {
-      g: n * mass,
-      how: mass === 1 ? '' : `${shortly(n)} ${unit}`,
-      about: false,
-      byVolume: false,
-    };
-  }
-  const ml = volumeMl(unit, options);
-  if (ml !== undefined) {
-    if (!row) return null;
-    const flour = row.group === 'flour';
-    const density = row.densityGPerMl * (flour && options.flour === 'scooped' ? SCOOPED : 1);
-    return {
-      g: n * ml * density,
-      how: `${shortly(n)} ${unit}${n === 1 ? '' : 's'} of ${Math.round(ml)} ml${flour ? `, ${options.flour}` : ''}`,
-      about: row.group !== 'liquid',
-      byVolume: true,
-    };
-  }
-  const hand = BY_HAND_G[unit];
-  return hand === undefined
-    ? null
-    : { g: n * hand, how: `${shortly(n)} ${unit}`, about: true, byVolume: false };
-}
-
-/** What one of them weighs. */
-function eachOf(
-  words: string,
-  row: Ingredient | undefined,
-  { egg }: ReadOptions,
-): { g: number; about: boolean } | null {
-  if (!row) return null;
-  if (row.id === 'egg-whole') return { g: egg.eggG, about: false };
-  if (row.id === 'egg-yolk') return { g: egg.yolkG, about: false };
-  if (row.id === 'egg-white') return { g: egg.eggG - egg.yolkG, about: false };
-  const g = EACH_G[row.id];
-  if (g === undefined) return null;
-  return {
-    g: /\bsmall\b/.test(words) ? 0.7 * g : /\blarge\b/.test(words) ? 1.4 * g : g,
-    about: true,
-  };
-}
-
-const shortly = (n: number): string => String(Number(n.toFixed(n < 10 ? 2 : 0)));
 
 /** Groups that are never rolled up raw: something is done to them first, and it decides how wet they are. */
 const COOKED_FIRST = new Set(['vegetable', 'leaf', 'meat', 'fish']);

@@ -2,7 +2,7 @@
 
 import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useTransition } from 'react';
-import type { PlanSort } from '@/server/repositories/plans';
+import type { PlanSort } from '@/server/repositories/findPlans';
 import { SelectField } from '@/ui/fields/SelectField';
 
 const SORTS: readonly (readonly [PlanSort, string])[] = [

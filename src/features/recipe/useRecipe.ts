@@ -3,7 +3,8 @@
 import { useMemo, useState } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import type { EggContents } from '@/core/dough/eggSizes';
-import { readRecipe, type Measures, type ReadPart, type Side } from '@/core/recipe/readRecipe';
+import type { Measures } from '@/core/recipe/grams';
+import { readRecipe, type ReadPart, type Side } from '@/core/recipe/readRecipe';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What a cook said of a line, over what was read. */

@@ -40,7 +40,8 @@ const SITTING_MS = 30 * 60 * 1000;
 
 type Row = typeof plans.$inferSelect;
 
-const stored = (row: Row, document: string, pantry: Pantry): StoredPlan => ({
+/** A row with its document, read. */
+export const storedPlan = (row: Row, document: string, pantry: Pantry): StoredPlan => ({
   id: row.id,
   plan: parsePlan(JSON.parse(document), pantry),
   revision: row.revision,
@@ -51,7 +52,8 @@ const stored = (row: Row, document: string, pantry: Pantry): StoredPlan => ({
   deletedAt: row.deletedAt,
 });
 
-const onShelf = (shelf: PlanShelf) => {
+/** What stands on a shelf. */
+export const onShelf = (shelf: PlanShelf) => {
   if (shelf === 'deleted') return isNotNull(plans.deletedAt);
   return and(
     isNull(plans.deletedAt),
@@ -59,7 +61,11 @@ const onShelf = (shelf: PlanShelf) => {
   );
 };
 
-const newest = and(eq(planRevisions.planId, plans.id), eq(planRevisions.number, plans.revision));
+/** A plan with its newest revision. */
+export const newest = and(
+  eq(planRevisions.planId, plans.id),
+  eq(planRevisions.number, plans.revision),
+);
 
 /** The plans on a shelf, the latest changed first. */
 export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
@@ -71,80 +77,7 @@ export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
     .where(onShelf(shelf))
     .orderBy(desc(plans.updatedAt), plans.id)
     .all()
-    .map(({ row, document }) => stored(row, document, pantry));
-}
-
-/** Which plans are wanted, and in what order. */
-export interface PlanQuery {
-  readonly shelf: PlanShelf;
-  /** Words that must all stand in its name, its tags, its shape or its ingredients. */
-  readonly words?: string;
-  readonly tag?: string;
-  readonly sort?: PlanSort;
-  /** The first page is 1. */
-  readonly page?: number;
-}
-
-export const PLAN_SORTS = ['changed', 'name', 'made'] as const;
-
-export type PlanSort = (typeof PLAN_SORTS)[number];
-
-/** Plans on one page of the list. */
-export const PLANS_A_PAGE = 30;
-
-const field = (path: string) => sql<string>`json_extract(${planRevisions.document}, ${path})`;
-
-const ORDERS = {
-  changed: [desc(plans.updatedAt), plans.id],
-  name: [sql`lower(${field('$.name')})`, plans.id],
-  made: [
-    sql`(select max(${logEntries.madeOn}) from ${logEntries} where ${logEntries.planId} = ${plans.id}) desc nulls last`,
-    desc(plans.updatedAt),
-  ],
-} as const satisfies Record<PlanSort, readonly unknown[]>;
-
-function wanted({ shelf, words = '', tag }: PlanQuery) {
-  const texts = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const all = sql`lower(${field('$.name')} || ' ' || ${field('$.tags')} || ' ' || ${field('$.shape.family')} || ' ' || ${field('$.filling.parts')} || ' ' || ${field('$.dough.parts')})`;
-  return and(
-    onShelf(shelf),
-    ...texts.map((text) => sql`instr(${all}, ${text}) > 0`),
-    tag
-      ? sql`exists (select 1 from json_each(${planRevisions.document}, '$.tags') where value = ${tag})`
-      : undefined,
-  );
-}
-
-/** One page of the plans that are asked for, and how many there are in all. */
-export function queryPlans(
-  db: Database,
-  query: PlanQuery,
-): { readonly plans: StoredPlan[]; readonly total: number; readonly page: number } {
-  const where = wanted(query);
-  const total =
-    db.select({ n: count() }).from(plans).innerJoin(planRevisions, newest).where(where).get()?.n ??
-    0;
-  const pages = Math.max(1, Math.ceil(total / PLANS_A_PAGE));
-  const page = Math.min(pages, Math.max(1, query.page ?? 1));
-  const pantry = getPantry(db);
-  const rows = db
-    .select({ row: plans, document: planRevisions.document })
-    .from(plans)
-    .innerJoin(planRevisions, newest)
-    .where(where)
-    .orderBy(...ORDERS[query.sort ?? 'changed'])
-    .limit(PLANS_A_PAGE)
-    .offset((page - 1) * PLANS_A_PAGE)
-    .all();
-  return { plans: rows.map(({ row, document }) => stored(row, document, pantry)), total, page };
-}
-
-/** Every tag in use on a shelf, in alphabetical order. */
-export function tagsInUse(db: Database, shelf: PlanShelf): string[] {
-  const rows = db.all<{ tag: string }>(
-    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${planRevisions.document}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
-  );
-  return rows.map(({ tag }) => tag);
+    .map(({ row, document }) => storedPlan(row, document, pantry));
 }
 
 /** Destroys a plan with its revisions and its log. There is no way back. @throws NotFoundError */
@@ -188,7 +121,7 @@ export function getPlan(db: Connection, id: string): StoredPlan {
     .where(eq(plans.id, id))
     .get();
   if (!found) throw new NotFoundError('plan', id);
-  return stored(found.row, found.document, getPantry(db));
+  return storedPlan(found.row, found.document, getPantry(db));
 }
 
 /** Puts a new plan away under an id of its own. */

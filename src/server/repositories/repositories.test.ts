@@ -3,6 +3,7 @@ import type { LogEntry } from '@/core/log/logEntry';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { openDatabase, type Database } from '../db/database';
+import { PLANS_A_PAGE, queryPlans, tagsInUse } from './findPlans';
 import { getKitchen, saveKitchen } from './kitchen';
 import { addLogEntry, changeLogEntry, listLog, removeLogEntry } from './log';
 import { NotFoundError } from './notFound';
@@ -17,10 +18,7 @@ import {
   listRevisions,
   movePlan,
   nameRevision,
-  PLANS_A_PAGE,
-  queryPlans,
   savePlan,
-  tagsInUse,
 } from './plans';
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 10, 24, 9, minutes));
