@@ -50,3 +50,8 @@ export const eggSizeOf = ({ eggG, yolkG }: EggContents): EggSize | null =>
   EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find(
     (size) => size.eggG === eggG && size.yolkG === yolkG,
   ) ?? null;
+
+/** Every grade of both systems, each under its own. */
+export const EGG_GRADES: readonly (EggSize & { readonly system: string })[] = EGG_SYSTEMS.flatMap(
+  ({ name: system, sizes }) => sizes.map((size) => ({ ...size, system })),
+);

@@ -1,7 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
+import { eggSizeOf } from '@/core/dough/eggSizes';
+import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
 import { useRef, useState } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
@@ -224,18 +225,9 @@ function EggGrade({
       className="col-span-2"
       label="Eggs, by grade"
       value={eggSizeOf({ eggG, yolkG })?.id ?? ''}
-      options={[
-        { value: '', label: 'Weighed by you', rests: true },
-        ...EGG_SYSTEMS.flatMap(({ name, sizes }) =>
-          sizes.map((each) => ({
-            value: each.id,
-            label: `${each.name}, ${each.eggG} g, yolk ${each.yolkG} g`,
-            group: name,
-          })),
-        ),
-      ]}
+      options={[{ value: '', label: 'Weighed by you', rests: true }, ...eggGradeOptions]}
       onChange={(id) => {
-        const size = EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find((each) => each.id === id);
+        const size = eggGrade(id);
         if (size) onChange({ eggG: size.eggG, yolkG: size.yolkG });
       }}
     />

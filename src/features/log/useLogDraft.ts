@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import { drawerIn } from '@/ui/browser/drawer';
 
 /** A log entry as typed, before it is read. */
 export interface LogDraft {
@@ -47,7 +48,7 @@ export function useLogDraft(planId: string, written?: LogDraft) {
     const fresh = written ?? emptyDraft(crypto.randomUUID(), dayOf(new Date()));
     let kept: LogDraft | null = null;
     try {
-      kept = JSON.parse(localStorage.getItem(key) ?? 'null') as LogDraft | null;
+      kept = JSON.parse(drawerIn(() => localStorage, key).read() ?? 'null') as LogDraft | null;
     } catch {
       // Unreadable: start afresh.
     }
@@ -59,16 +60,12 @@ export function useLogDraft(planId: string, written?: LogDraft) {
   const setDraft = useCallback(
     (next: LogDraft) => {
       setState(next);
-      try {
-        localStorage.setItem(key, JSON.stringify(next));
-      } catch {
-        // Storage full or forbidden: the form itself still holds it.
-      }
+      drawerIn(() => localStorage, key).write(JSON.stringify(next));
     },
     [key],
   );
   const clear = useCallback(() => {
-    localStorage.removeItem(key);
+    drawerIn(() => localStorage, key).clear();
     setState(emptyDraft(crypto.randomUUID(), dayOf(new Date())));
   }, [key]);
   return { draft, setDraft, clear };

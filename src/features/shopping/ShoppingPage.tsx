@@ -2,13 +2,14 @@
 
 import { Copy, Download, FileText, Printer, Share2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
 import { AISLES } from '@/core/shopping/packs';
 import { shoppingList, type PlanNeeds, type ShoppingLine } from '@/core/shopping/shoppingList';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { saveFile } from '@/ui/files/saveFile';
+import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { Button } from '@/ui/buttons/Button';
 import { CheckField } from '@/ui/fields/CheckField';
 import { say, sayTrouble } from '@/ui/layout/say';
@@ -28,11 +29,7 @@ export function ShoppingPage({
   chosen: readonly string[];
   ownRows: PantryRows;
 }) {
-  const canShare = useSyncExternalStore(
-    never,
-    () => typeof navigator.share === 'function',
-    () => false,
-  );
+  const canShare = useInBrowser(() => typeof navigator.share === 'function', false);
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set(chosen));
   const lines = useMemo(
@@ -187,8 +184,6 @@ export function ShoppingPage({
     </>
   );
 }
-
-const never = () => () => {};
 
 async function copyList(text: string): Promise<void> {
   try {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { drawerIn } from '@/ui/browser/drawer';
 import { NO_MARKS, readMarks, type ShoppingMarks } from './shoppingMarks';
 
 /**
@@ -14,23 +15,13 @@ export function useShoppingMarks(plans: readonly string[]) {
     marks: NO_MARKS,
   });
   useEffect(() => {
-    let text: string | null = null;
-    try {
-      text = localStorage.getItem(key);
-    } catch {
-      // Storage forbidden: the list still works, it only forgets.
-    }
     // eslint-disable-next-line react-hooks/set-state-in-effect -- known only in the browser
-    setHeld({ key, marks: readMarks(text) });
+    setHeld({ key, marks: readMarks(drawerIn(() => localStorage, key).read()) });
   }, [key]);
   const marks = held.key === key ? held.marks : NO_MARKS;
   const setMarks = (next: ShoppingMarks) => {
     setHeld({ key, marks: next });
-    try {
-      localStorage.setItem(key, JSON.stringify(next));
-    } catch {
-      // The same.
-    }
+    drawerIn(() => localStorage, key).write(JSON.stringify(next));
   };
   return { marks, setMarks };
 }

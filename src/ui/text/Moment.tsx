@@ -1,8 +1,6 @@
 'use client';
 
-import { useSyncExternalStore } from 'react';
-
-const never = () => () => {};
+import { useInBrowser } from '../browser/useInBrowser';
 
 /**
  * A day, or a moment of it, as the reader's own language and clock write it. The server knows
@@ -19,11 +17,7 @@ export function Moment({
   time?: boolean;
   className?: string;
 }) {
-  const text = useSyncExternalStore(
-    never,
-    () => written(at, time),
-    () => at.slice(0, 10),
-  );
+  const text = useInBrowser(() => written(at, time), at.slice(0, 10));
   return (
     <time dateTime={at} className={className}>
       {text}

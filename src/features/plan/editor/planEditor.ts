@@ -1,4 +1,5 @@
 import { PlanError } from '@/core/plan/document/planError';
+import type { Drawer } from '@/ui/browser/drawer';
 import type { Plan } from '@/core/plan/document/schema';
 import { advance, redo, startHistory, undo, type History } from './history';
 
@@ -27,13 +28,6 @@ export type SaveAnswer =
   | { readonly kind: 'saved'; readonly edition: number; readonly revision: number }
   | { readonly kind: 'conflict'; readonly theirs: Plan; readonly edition: number }
   | { readonly kind: 'failed'; readonly why: string; readonly again: boolean };
-
-/** Keeps one text. */
-export interface Drawer {
-  read(): string | null;
-  write(text: string): void;
-  clear(): void;
-}
 
 /** What the editor needs from the world; all of it can be stood in for in a test. */
 export interface EditorWorld {

@@ -6,15 +6,10 @@ import type { Pantry } from '@/core/composition/pantry';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { asPlanCheck } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
+import { drawerIn } from '@/ui/browser/drawer';
 import { steadily } from '@/ui/layout/steadily';
 import { whenIdle } from '@/ui/layout/whenIdle';
-import {
-  createPlanEditor,
-  type Drawer,
-  type EditorWorld,
-  type PlanEditor,
-  type SaveAnswer,
-} from './planEditor';
+import { createPlanEditor, type EditorWorld, type PlanEditor, type SaveAnswer } from './planEditor';
 
 const NO_ANSWER = 'no answer from the server';
 
@@ -52,22 +47,6 @@ const loadReader = async (pantry: Pantry, plan: Plan): Promise<(document: unknow
   whenIdle(() => reader(plan));
   return reader;
 };
-
-/** A drawer in the browser's storage, which may be full or forbidden: saving to the server then still works. */
-function drawerIn(storage: () => Storage, key: string): Drawer {
-  const quietly = <T>(run: () => T, otherwise: T): T => {
-    try {
-      return run();
-    } catch {
-      return otherwise;
-    }
-  };
-  return {
-    read: () => quietly(() => storage().getItem(key), null),
-    write: (text) => quietly(() => storage().setItem(key, text), undefined),
-    clear: () => quietly(() => storage().removeItem(key), undefined),
-  };
-}
 
 function browserWorld(id: string, basis: Basis, plan: Plan): EditorWorld {
   const sitting = Math.random().toString(36).slice(2);

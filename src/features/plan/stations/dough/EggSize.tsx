@@ -1,6 +1,7 @@
 'use client';
 
-import { EGG_SYSTEMS, eggSizeOf } from '@/core/dough/eggSizes';
+import { eggSizeOf } from '@/core/dough/eggSizes';
+import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { PlanField } from '../PlanField';
@@ -21,19 +22,10 @@ export function EggSize() {
         value={size?.id ?? 'weighed'}
         options={[
           { value: 'weighed', label: `Weighed: ${kitchen.eggG} g and ${kitchen.yolkG} g here` },
-          ...EGG_SYSTEMS.flatMap(({ name, sizes }) =>
-            sizes.map((each) => ({
-              value: each.id,
-              label: `${each.name}, ${each.eggG} g, yolk ${each.yolkG} g`,
-              group: name,
-            })),
-          ),
+          ...eggGradeOptions,
         ]}
         onChange={(id) => {
-          const next =
-            id === 'weighed'
-              ? kitchen
-              : EGG_SYSTEMS.flatMap(({ sizes }) => sizes).find((each) => each.id === id);
+          const next = id === 'weighed' ? kitchen : eggGrade(id);
           if (next) {
             edit((p) => ({ ...p, dough: { ...p.dough, eggG: next.eggG, yolkG: next.yolkG } }));
           }
