@@ -183,6 +183,7 @@ test('shapes are compared for the same dough and filling, and one is taken', asy
   await openTab(page, 'Compare shapes');
   const panel = page.getByRole('region', { name: 'Compare shapes' });
   await expect(panel.getByRole('row')).toHaveCount(14);
+  await expect(panel.getByRole('status')).toHaveText('13 shapes compared');
   await expect(panel.getByRole('row', { name: /Square/ })).toContainText('In use');
   await panel.getByRole('button', { name: 'Use tortelloni' }).click();
   await expect(page.getByRole('radio', { name: 'Tortelloni' })).toBeChecked();

@@ -50,7 +50,11 @@ export function DeadHeats() {
           />
         )}
       </div>
-      <SearchProgress state={state} onCancel={cancel} />
+      <SearchProgress
+        state={state}
+        found={(ways) => (ways.length === 1 ? 'One way found' : `${ways.length} ways found`)}
+        onCancel={cancel}
+      />
       {state.at === 'done' &&
         (state.result.length ? (
           <HeatTable

@@ -43,7 +43,11 @@ export function ComparePanel() {
         {text(result.dough.totalG, 'g')} of dough and {text(result.filling.totalG, 'g')} of filling,
         each shape as it starts, its dose turned to use both up.
       </p>
-      <SearchProgress state={state} onCancel={cancel} />
+      <SearchProgress
+        state={state}
+        found={(shapes) => `${shapes.length} shapes compared`}
+        onCancel={cancel}
+      />
       {state.at === 'done' && (
         <div className="overflow-x-auto">
           <table className="w-full border-collapse">
