@@ -5,6 +5,7 @@ import {
   useCallback,
   useContext,
   useEffect,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
@@ -71,7 +72,8 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
   const setSingleKeys = useCallback((on: boolean) => {
     single.current = on;
   }, []);
-  useEffect(() => {
+  // Before the page is seen: a key pressed at first sight is not lost.
+  useLayoutEffect(() => {
     latest.current = commands;
   }, [commands]);
   useEffect(() => {
@@ -98,7 +100,7 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
 export function useCommands(commands: readonly Command[]): void {
   const register = useContext(Context)?.register;
   const [owner] = useState(() => Symbol('commands'));
-  useEffect(() => register?.(owner, commands), [register, owner, commands]);
+  useLayoutEffect(() => register?.(owner, commands), [register, owner, commands]);
 }
 
 /** Turns keys without Ctrl on or off. */

@@ -3,7 +3,11 @@ import type { ComponentType } from 'react';
 import { Asleep } from './Asleep';
 import { steadily } from './steadily';
 
-const Fetching = () => <p className="text-ink-dim">Fetching…</p>;
+const Fetching = () => (
+  <p data-asleep className="text-ink-dim">
+    Fetching…
+  </p>
+);
 
 /** A part that comes after the page, tried for until it is there. */
 export const after = (load: () => Promise<ComponentType>): ComponentType =>
