@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
 
 /** A finger put down at a place, moved and lifted, as the browser itself would see it. */
@@ -283,4 +283,18 @@ test('nothing runs off the side of a narrow page', async ({ page }) => {
     await page.goto(path);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBe(320);
   }
+});
+
+test('in forced colours what is open and what is chosen are still told apart', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto('/plans/celeriac-friday?at=shape');
+  const outlined = (each: Locator) =>
+    each.evaluate((element) => getComputedStyle(element).outlineStyle);
+  const nav = page.getByRole('navigation', { name: 'Stations' });
+  expect(await outlined(nav.locator('[aria-current=step]'))).toBe('solid');
+  expect(await outlined(nav.getByRole('button', { name: /Dough/ }))).not.toBe('solid');
+  const edges = page.getByRole('radiogroup', { name: 'Edge', exact: true }).locator('.choice');
+  expect(
+    (await Promise.all((await edges.all()).map(outlined))).filter((s) => s === 'solid'),
+  ).toHaveLength(1);
 });

@@ -21,7 +21,12 @@ export interface FieldRange {
  * Says what a field allows, in words.
  * @example describeRange({ min: 0.2, max: 80, unit: 'g' }) // 'a number from 0.2 to 80 g'
  */
-export const describeRange = ({ min, max, unit, whole }: FieldRange): string =>
+export const describeRange = ({
+  min,
+  max,
+  unit,
+  whole,
+}: Record<'min' | 'max', number | string> & Omit<FieldRange, 'min' | 'max'>): string =>
   `a ${whole ? 'whole ' : ''}number from ${min} to ${max}${unit ? ` ${unit}` : ''}`;
 
 /**

@@ -1,4 +1,4 @@
-import type { FieldRange } from '../range';
+import { describeRange, type FieldRange } from '../range';
 import { formatFigure } from './format';
 import type { UnitPreferences } from './preferences';
 import { fahrenheitToCelsius, G_PER_OZ, L_PER_US_QUART, MM_PER_INCH } from './units';
@@ -121,16 +121,26 @@ function fractionOf(text: string | undefined): number {
   return top / bottom;
 }
 
-function outOfRange({ label, kind, range, preferences }: ParseOptions): ParsedQuantity {
-  const unit = homeUnit(kind, preferences);
-  const low = inHomeUnits(range.min, kind, preferences);
-  const high = inHomeUnits(range.max, kind, preferences);
-  const suffix = unit ? ` ${unit}` : '';
-  return {
-    ok: false,
-    error: `${label} must be a ${range.whole ? 'whole ' : ''}number from ${low} to ${high}${suffix}`,
-  };
-}
+const outOfRange = ({ label, kind, range, preferences }: ParseOptions): ParsedQuantity => ({
+  ok: false,
+  error: `${label} must be ${rangeInHomeUnits(range, kind, preferences)}`,
+});
+
+/**
+ * What a field allows, in words and in the user's own unit.
+ * @example rangeInHomeUnits({ min: 0.2, max: 80 }, 'mass', METRIC) // 'a number from 0.2 to 80 g'
+ */
+export const rangeInHomeUnits = (
+  { min, max, whole }: FieldRange,
+  kind: QuantityKind,
+  preferences: UnitPreferences,
+): string =>
+  describeRange({
+    min: inHomeUnits(min, kind, preferences),
+    max: inHomeUnits(max, kind, preferences),
+    unit: homeUnit(kind, preferences),
+    whole,
+  });
 
 /**
  * A value of the core as a bare number in the user's own unit, for typing fields.

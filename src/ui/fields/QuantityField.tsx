@@ -2,7 +2,13 @@
 
 import { useId, useState, type KeyboardEvent } from 'react';
 import type { FieldRange } from '@/core/range';
-import { homeUnitName, inHomeUnits, parseQuantity, type QuantityKind } from '@/core/units/parse';
+import {
+  homeUnitName,
+  inHomeUnits,
+  parseQuantity,
+  rangeInHomeUnits,
+  type QuantityKind,
+} from '@/core/units/parse';
 import { nudged } from './nudged';
 import { useUnits } from '../units/UnitsContext';
 
@@ -100,7 +106,7 @@ export function QuantityField(props: QuantityFieldProps) {
           placeholder={props.placeholder}
           aria-invalid={error !== null}
           data-undo={draft === null || draft === shown ? 'plan' : undefined}
-          aria-describedby={error ? `${id}-error` : props.hint ? `${id}-hint` : undefined}
+          aria-describedby={error ? `${id}-error` : `${id}-range${props.hint ? ` ${id}-hint` : ''}`}
           onChange={(event) => setDraft(event.target.value)}
           onFocus={(event) => event.target.select()}
           onBlur={commit}
@@ -115,6 +121,9 @@ export function QuantityField(props: QuantityFieldProps) {
           }
         />
         {unit && <span className="text-small text-ink-dim">{unit}</span>}
+      </span>
+      <span id={`${id}-range`} hidden>
+        {rangeInHomeUnits(range, kind, units)}
       </span>
       {error ? (
         <p

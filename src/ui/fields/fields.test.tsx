@@ -89,6 +89,11 @@ describe('a quantity', () => {
     expect(field()).toHaveFocus();
   });
 
+  it('tells its unit and its range before anything is typed', () => {
+    render(<Amount />);
+    expect(field()).toHaveAccessibleDescription('a number from 0 to 1000 g');
+  });
+
   it('says what is wrong, by name and range, and loses nothing', async () => {
     render(<Amount />);
     await userEvent.clear(field());
