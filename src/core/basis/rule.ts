@@ -2,7 +2,18 @@ import type { FigureUnit } from '../working/working';
 
 /** What a rule's number is measured in. */
 export type RuleUnit =
-  FigureUnit | 'perShare' | 'mPerS' | 'mmPerS' | 's' | 'gPerMinCm2' | 'WPerM2K' | 'WPerMK';
+  | FigureUnit
+  | 'perShare'
+  | 'mPerS'
+  | 'mmPerS'
+  | 's'
+  | 'gPerMinCm2'
+  | 'gPerM2'
+  | 'WPerM2K'
+  | 'WPerMK'
+  | 'kJPerMol'
+  | 'um2PerS'
+  | 'umPerS';
 
 /** Where a rule's number comes from: the product's own default, or this kitchen's log. */
 export type RuleOrigin = 'default' | 'log';

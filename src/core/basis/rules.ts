@@ -1,6 +1,7 @@
 import type { Rule } from './rule';
 import { doughRules } from './rules/dough';
 import { fillingRules } from './rules/filling';
+import { holdRules } from './rules/hold';
 import { judgingRules } from './rules/judging';
 import { shapeRules } from './rules/shape';
 import { sheetRules } from './rules/sheet';
@@ -11,6 +12,7 @@ const SHIPPED = {
   ...fillingRules,
   ...sheetRules,
   ...shapeRules,
+  ...holdRules,
   ...judgingRules,
 };
 

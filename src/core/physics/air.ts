@@ -1,5 +1,6 @@
+import { CELSIUS_0_K, SEA_LEVEL_KPA } from './constants';
 import { saturationVapourPressure } from './vapour';
-import { requireInRange } from '../range';
+import { FieldError, requireInRange } from '../range';
 
 /**
  * Air pressure at a height, kPa. Law (standard atmosphere):
@@ -10,7 +11,7 @@ import { requireInRange } from '../range';
  */
 export function airPressure(altitudeM: number): number {
   requireInRange('altitudeM', altitudeM, { min: -400, max: 6000, unit: 'm' });
-  return 101.325 * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
+  return SEA_LEVEL_KPA * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
 }
 
 /**
@@ -29,4 +30,35 @@ export function boilingPoint(altitudeM: number): number {
     else high = middle;
   }
   return (low + high) / 2;
+}
+
+/**
+ * How many times its volume a pocket of moist air would fill when it is warmed. Law: the air keeps its
+ * amount, its vapour stays saturated. Dearer the nearer it comes to boiling.
+ * @param fromC 0 to 60 °C
+ * @param toC above fromC, below what boils at this pressure
+ * @param kPa 40 to 110
+ * @throws FieldError out of range
+ * @example airSwelling({ fromC: 22, toC: 90, kPa: 101.325 }) // 3.89
+ */
+export function airSwelling({
+  fromC,
+  toC,
+  kPa = SEA_LEVEL_KPA,
+}: {
+  fromC: number;
+  toC: number;
+  kPa?: number;
+}): number {
+  requireInRange('kPa', kPa, { min: 40, max: 110, unit: 'kPa' });
+  requireInRange('fromC', fromC, { min: 0, max: 60, unit: '°C' });
+  requireInRange('toC', toC, { min: 0, max: 120, unit: '°C' });
+  const vapour = saturationVapourPressure(toC);
+  if (vapour >= kPa) {
+    throw new FieldError('toC', `must be below what boils at ${kPa} kPa, not ${toC}`);
+  }
+  return (
+    (((kPa - saturationVapourPressure(fromC)) / (kPa - vapour)) * (toC + CELSIUS_0_K)) /
+    (fromC + CELSIUS_0_K)
+  );
 }

@@ -1,7 +1,7 @@
+import { CELSIUS_0_K, GAS_J_PER_MOL_K } from './constants';
 import { requireInRange } from '../range';
 
-/** Gas constant, J/(mol·K), and the molar mass of water, kg/mol. */
-const GAS_J_PER_MOL_K = 8.314462618;
+/** Molar mass of water, kg/mol. */
 const WATER_KG_PER_MOL = 0.018015;
 
 /**
@@ -23,4 +23,4 @@ export function saturationVapourPressure(tempC: number): number {
  */
 export const saturatedVapourDensity = (tempC: number): number =>
   (saturationVapourPressure(tempC) * 1000 * WATER_KG_PER_MOL) /
-  (GAS_J_PER_MOL_K * (tempC + 273.15));
+  (GAS_J_PER_MOL_K * (tempC + CELSIUS_0_K));
