@@ -46,7 +46,7 @@ export function planTally(plan: Plan, basis: Basis = startingBasis): PlanTally {
     portions,
     doughG: dough.inG,
     fillingG: filling.inG,
-    weakestLink: weakestLink(model),
+    weakestLink: weakestLink(marginsOf(model), basis.rules),
     fits: model.laying.doesNotFit === null,
   };
 }
@@ -72,7 +72,7 @@ export function evaluatePlan(plan: Plan, basis: Basis = startingBasis): PlanResu
     {
       ...figures,
       margins,
-      weakestLink: lazily(weakestLink(model), { remedies: () => remediesOf(model) }),
+      weakestLink: lazily(weakestLink(margins, basis.rules), { remedies: () => remediesOf(model) }),
       stations: stationsOf(model, figures, margins),
     },
     { ladder: () => ladderOf(model), working: () => workingsOf(model, figures) },

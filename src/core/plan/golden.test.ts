@@ -45,7 +45,7 @@ describe('the whole result of every starting and demo plan', () => {
       openMin: Number(sheet.fill.openMin.toFixed(2)),
       setting: sheet.setting,
       lipMm: Number(shape.lipMm.toFixed(3)),
-      margins: Object.entries(margins).map(([name, each]) => `${name} ${each.toFixed(3)}`),
+      margins: Object.entries(margins).map(([name, each]) => `${name} ${each?.toFixed(3)}`),
       stations: Object.entries(stations).map(([id, { state, word }]) => `${id}: ${state}, ${word}`),
       weakest: `${weakestLink.name}, ${weakestLink.remedies.length} remedies`,
       all: digest({ figures, layout }),

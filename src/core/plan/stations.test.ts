@@ -80,14 +80,14 @@ describe('stations', () => {
     ['too big a dose', planWith({ shape: { doseG: 26 } }), 'shape', 'fails', 'lip short'],
     [
       'three hours warm',
-      planWith({ hold: { place: 'bench', minutes: 180 } }),
+      planWith({ hold: { phases: [{ place: 'bench', minutes: 180 }] } }),
       'seal',
       'fails',
       'too long warm',
     ],
     [
       'three days chilled',
-      planWith({ hold: { place: 'chilled', minutes: 4320 } }),
+      planWith({ hold: { phases: [{ place: 'fridge', minutes: 4320 }] } }),
       'seal',
       'edge',
       'freeze instead',

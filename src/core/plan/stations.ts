@@ -1,5 +1,5 @@
 import { againstBand } from '../sheet/band';
-import { ROOM_LIMIT_MIN, SAFE_CORE_C } from './model/safeCore';
+import { SAFE_CORE_C } from './model/safeCore';
 import type { PlanFigures } from './model/figures';
 import type { PlanModel } from './model/model';
 import type { Plan } from './document/schema';
@@ -33,8 +33,8 @@ export function stationsOf(
     filling: fillingStation(figures, rules),
     sheet: sheetStation(figures, margins, rules),
     shape: shapeStation(figures, margins, rules),
-    seal: sealStation(plan),
-    boil: boilStation(plan, figures, rules),
+    seal: sealStation(figures, margins, rules),
+    boil: boilStation(plan, figures, margins, rules),
   };
 }
 
@@ -92,23 +92,32 @@ function shapeStation({ shape }: PlanFigures, { lip, thinning }: Margins, rules:
   return { state, word: 'lip holds' };
 }
 
-function sealStation({ hold }: Plan): Station {
-  if (hold.place !== 'bench') {
-    const dayMin = 24 * 60;
-    return hold.place === 'chilled' && hold.minutes > dayMin
-      ? { state: 'edge', word: 'freeze instead' }
-      : { state: 'holds', word: hold.place };
-  }
-  if (hold.minutes > ROOM_LIMIT_MIN) return { state: 'fails', word: 'too long warm' };
-  return { state: hold.minutes > ROOM_LIMIT_MIN / 2 ? 'edge' : 'holds', word: 'on the bench' };
+const TOO_LONG = { tacky: 'tacky too soon', room: 'too long warm', fridge: 'freeze instead' };
+
+function sealStation({ hold }: PlanFigures, margins: Margins, rules: Rules): Station {
+  const { seal, seep, lift } = margins;
+  const state = worst(...[seal, seep, lift].map((each) => stateOfMargin(each, rules)));
+  if (state === 'holds') return { state, word: 'holds' };
+  const least = Math.min(seal, seep, lift);
+  if (least === seep) return { state, word: TOO_LONG[hold.goodFor?.by ?? 'tacky'] };
+  return { state, word: least === seal ? 'weak seal' : 'tears when lifted' };
 }
 
-function boilStation({ boil }: Plan, { sheet, safeCore }: PlanFigures, rules: Rules): Station {
+function boilStation(
+  { boil }: Plan,
+  { sheet, safeCore, boil: cooked }: PlanFigures,
+  margins: Margins,
+  rules: Rules,
+): Station {
+  if (cooked.coreS === null) return { state: 'fails', word: 'never hot enough' };
+  const { burst, face } = margins;
+  const state = worst(stateOfMargin(burst, rules), stateOfMargin(face, rules));
+  if (state !== 'holds') return { state, word: burst <= face ? 'air splits it' : 'skin gives out' };
   if (safeCore.setByCook && safeCore.because.length && (safeCore.tempC ?? 0) < SAFE_CORE_C) {
     return { state: 'edge', word: 'below the usual core' };
   }
   if (boil.style === 'rolling' && sheet.thicknessMm < rules['boil.hardFor'].value) {
     return { state: 'edge', word: 'hard for a thin sheet' };
   }
-  return { state: 'holds', word: boil.style === 'simmer' ? 'gentle' : 'rolling' };
+  return { state, word: boil.style === 'simmer' ? 'gentle' : 'rolling' };
 }

@@ -4,11 +4,14 @@ import { modelOf, type PlanModel } from '../plan/model/model';
 import { dose } from './remedies/dose';
 import { dry } from './remedies/dry';
 import { finish } from './remedies/finish';
+import { freeze, shorter, surface } from './remedies/hold';
 import { laid } from './remedies/laid';
+import { bench, people } from './remedies/open';
+import { air, faces, medium, simmer } from './remedies/seal';
 import { size } from './remedies/size';
 import { thickness } from './remedies/thickness';
 import type { Change, ChangeKind, Quoted, Remedy } from './remedy';
-import { weakestLink } from './margins';
+import { marginsOf, weakestLink } from './margins';
 
 /** Every remedy there is. A further one is one more entry. */
 const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = {
@@ -18,6 +21,15 @@ const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = {
   finish,
   laid,
   dry,
+  people,
+  bench,
+  medium,
+  faces,
+  air,
+  surface,
+  freeze,
+  shorter,
+  simmer,
 };
 
 /** A gain smaller than this is none. */
@@ -33,7 +45,7 @@ export const applyChange = (plan: Plan, change: Change): Plan =>
  * strongest first.
  */
 export function remediesOf(model: PlanModel): Quoted[] {
-  const { name, margin } = weakestLink(model);
+  const { name, margin } = weakestLink(marginsOf(model), model.basis.rules);
   return Object.values(REMEDIES as Readonly<Record<string, Remedy>>)
     .filter(({ lifts }) => lifts.includes(name))
     .flatMap((remedy) => remedy.propose(model))
@@ -46,7 +58,7 @@ export function remediesOf(model: PlanModel): Quoted[] {
 function quote(before: PlanModel, change: Change): Quoted[] {
   const after = modelOf(applyChange(before.plan, change), before.basis);
   if (after.laying.doesNotFit && !before.laying.doesNotFit) return [];
-  const left = weakestLink(after);
+  const left = weakestLink(marginsOf(after), after.basis.rules);
   const [was, is] = [before.batch.batch, after.batch.batch];
   return [
     {
@@ -58,6 +70,7 @@ function quote(before: PlanModel, change: Change): Quoted[] {
         doughG: is.dough.inG - was.dough.inG,
         fillingG: is.filling.inG - was.filling.inG,
         minutes: benchTime(after).totalMin - benchTime(before).totalMin,
+        boilMin: after.boil.potMin - before.boil.potMin,
       },
     },
   ];

@@ -3,6 +3,9 @@ import type { PlanModel } from '../plan/model/model';
 import type { Finish } from '../shapes/finish';
 import type { Laid } from '../shapes/mound';
 import type { DryingRemedy } from './drying';
+import type { Phase } from '../hold/phases';
+import type { AirWay, Faces, Medium } from '../hold/seal';
+import type { Surface } from '../hold/surfaces';
 import type { MarginId } from './margins';
 
 /** A single change that a remedy may make to a plan. */
@@ -17,7 +20,16 @@ export type Change =
     }
   | { readonly kind: 'finish'; readonly from: Finish; readonly to: Finish }
   | { readonly kind: 'laid'; readonly from: Laid; readonly to: Laid }
-  | { readonly kind: 'dry'; readonly step: DryingRemedy };
+  | { readonly kind: 'dry'; readonly step: DryingRemedy }
+  | { readonly kind: 'people'; readonly from: number; readonly to: number }
+  | { readonly kind: 'bench'; readonly fromMm: number; readonly toMm: number }
+  | { readonly kind: 'medium'; readonly from: Medium; readonly to: Medium }
+  | { readonly kind: 'faces'; readonly from: Faces }
+  | { readonly kind: 'air'; readonly from: AirWay; readonly to: AirWay }
+  | { readonly kind: 'surface'; readonly from: Surface; readonly to: Surface }
+  | { readonly kind: 'freeze'; readonly phases: readonly Phase[] }
+  | { readonly kind: 'shorter'; readonly phases: readonly Phase[]; readonly byMin: number }
+  | { readonly kind: 'simmer' };
 
 export type ChangeKind = Change['kind'];
 
@@ -39,6 +51,8 @@ export interface Cost {
   readonly fillingG: number;
   /** At the bench, minutes. */
   readonly minutes: number;
+  /** In the pot, minutes a round. */
+  readonly boilMin: number;
 }
 
 /** A change with what working the changed plan out gave. */

@@ -10,7 +10,13 @@ import { foldingWords } from '@/core/shapes/foldSteps';
 import type { Rung } from '@/core/sheet/ladder';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
 import { plural, rollingsText, trimText } from '@/features/plan/stations/sheetWords';
-import { MEDIUM_NAMES, SERVING_NAMES, stationAdvice, weakestText } from '@/features/plan/words';
+import {
+  heldText,
+  MEDIUM_NAMES,
+  SERVING_NAMES,
+  stationAdvice,
+  weakestText,
+} from '@/features/plan/words';
 import { lipText } from '@/ui/figure/lipText';
 
 const LAID = {
@@ -19,7 +25,6 @@ const LAID = {
   piped: 'piped',
   spooned: 'spooned',
 } as const;
-const KEPT = { bench: 'on the bench', chilled: 'chilled', frozen: 'frozen' } as const;
 
 export interface CardWeighed {
   readonly key: string;
@@ -213,7 +218,7 @@ function factsOf(
     {
       term: 'Seal',
       value: MEDIUM_NAMES[plan.hold.medium],
-      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${KEPT[plan.hold.place]}, ${text(plan.hold.minutes, 'min')}`,
+      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${heldText(plan.hold, text)}`,
     },
     {
       term: 'Pot',
@@ -226,7 +231,7 @@ function factsOf(
         result.safeCore.tempC === null
           ? 'bite the edge'
           : `${text(result.safeCore.tempC, 'C')} inside`,
-      says: `edge soft after about ${text(edge.softMin, 'min')}; floating is not done`,
+      says: `edge soft after about ${text(result.boil.edgeMin, 'min')}; floating is not done`,
     },
   ];
 }

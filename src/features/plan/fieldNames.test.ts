@@ -14,7 +14,7 @@ describe('fieldName', () => {
     ['shape.doseG', 'Shape: Dose'],
     ['batch.portions', 'How many: Portions'],
     ['batch.fillingLoss.share', 'How many: Left in the bowl'],
-    ['hold.minutes', 'Seal and hold: Time to boiling'],
+    ['hold.phases.1.minutes', 'Seal and hold: stretch 1, how long'],
     ['shape.laid', 'Shape: Filling laid'],
     ['name', 'Name'],
     ['dough.parts.flour-00.g', 'Dough: Soft wheat flour fine (00)'],

@@ -3,12 +3,20 @@ import type { QuantityKind } from '@/core/units/parse';
 import { startingPantry, type Pantry } from '@/core/composition/pantry';
 import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
-import { MEDIUM_NAMES, SERVING_NAMES } from '@/features/plan/words';
+import {
+  AIR_NAMES,
+  FACE_NAMES,
+  MEDIUM_NAMES,
+  PLACE_NAMES,
+  SERVING_NAMES,
+  SURFACE_NAMES,
+} from '@/features/plan/words';
 import type { WriteFigure } from '@/core/units/format';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { DUSTS } from '@/core/sheet/dust';
 import { PASS_STYLE_NAMES } from '@/core/sheet/passes';
 import type { FigureUnit } from '@/core/working/working';
+import type { PhasePlace } from '@/core/hold/phases';
 import type { Plan } from '@/core/plan/document/schema';
 
 const SECTIONS: Record<string, string> = {
@@ -48,7 +56,8 @@ const NAMES: Record<string, string> = {
   'shape.finish': 'Edge',
   'hold.medium': 'Seal with',
   'hold.air': 'Air pressed out',
-  'hold.place': 'Kept',
+  'hold.faces': 'Faces',
+  'hold.surface': 'Kept on',
   'boil.style': 'Water at',
 };
 
@@ -81,12 +90,17 @@ const VALUE_NAMES: Record<string, Readonly<Record<string, string>>> = {
   'sheet.passes': mapped(PASS_STYLE_NAMES, ({ name }) => name),
   'sheet.dust.kind': mapped(DUSTS, ({ name }) => name),
   'shape.sheets': mapped(SHEET_WAY_NAMES, ({ name }) => name),
+  'hold.surface': SURFACE_NAMES,
+  'hold.faces': FACE_NAMES,
+  'hold.air': AIR_NAMES,
   'hold.medium': MEDIUM_NAMES satisfies Record<Plan['hold']['medium'], string>,
 };
 
 /** The number field at a path; ingredients are alike whichever they are. */
 function planField(path: string): PlanField | undefined {
-  const plain = path.replace(/^(dough|filling)\.parts\..*\.(\w+)$/, '$1.parts.$2');
+  const plain = path
+    .replace(/^(dough|filling)\.parts\..*\.(\w+)$/, '$1.parts.$2')
+    .replace(/^hold\.phases\.\d+\./, 'hold.phases.');
   return (PLAN_FIELDS as Record<string, PlanField | undefined>)[plain];
 }
 
@@ -105,6 +119,9 @@ export function fieldName(path: string, pantry: Pantry = startingPantry): string
   if (rest[0] === 'corrections') {
     return `${prefix}: correction ${rest[1]}, ${rest[2] === 'amount' ? 'how much' : rest[2]}`;
   }
+  if (rest[0] === 'phases') {
+    return `${prefix}: stretch ${rest[1]}, ${rest[2] === 'minutes' ? 'how long' : 'where'}`;
+  }
   const label = own ?? rest.join(' ');
   return prefix ? `${prefix}: ${label}` : label;
 }
@@ -112,7 +129,9 @@ export function fieldName(path: string, pantry: Pantry = startingPantry): string
 /** A field's value as people write it; a dash when it was not there. */
 export function fieldValue(path: string, value: string, write: WriteFigure): string {
   if (value === '') return '–';
-  const named = VALUE_NAMES[path]?.[value];
+  const named =
+    VALUE_NAMES[path]?.[value] ??
+    (/^hold\.phases\.\d+\.place$/.test(path) ? PLACE_NAMES[value as PhasePlace] : undefined);
   if (named) return named;
   const kind = planField(path)?.kind;
   // A roller kept in the plan has lengths of its own.

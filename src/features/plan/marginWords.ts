@@ -1,4 +1,5 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import type { FigureId } from '@/core/plan/workings';
 import type { MarginId } from '@/core/risk/margins';
 import type { WriteFigure } from '@/core/units/format';
 
@@ -7,13 +8,35 @@ export const MARGIN_NAMES: Readonly<Record<MarginId, string>> = {
   lip: 'lip',
   thinning: 'dough over the top',
   open: 'an open sheet',
+  seal: 'seal',
+  seep: 'hold on the tray',
+  lift: 'lifting off',
+  burst: 'air in the pot',
+  face: 'skin while it cooks',
 };
+
+/** The figure whose working shows how a margin came about. */
+export const MARGIN_FIGURES = {
+  lip: 'lipMargin',
+  thinning: 'thinningMargin',
+  open: 'openTime',
+  seal: 'sealMargin',
+  seep: 'seepMargin',
+  lift: 'liftMargin',
+  burst: 'burstMargin',
+  face: 'faceMargin',
+} as const satisfies Record<MarginId, FigureId>;
 
 /** How it gives way when it stands on the edge. */
 const AT_A_SLIP: Readonly<Record<MarginId, string>> = {
   lip: 'opens at a slip of the hand',
   thinning: 'tears at a rough touch',
   open: 'dries at the first delay',
+  seal: 'opens where a finger slipped',
+  seep: 'sticks at the first delay',
+  lift: 'tears at a quick hand',
+  burst: 'splits at a lively boil',
+  face: 'breaks if forgotten for a minute',
 };
 
 /** Bounds of what is to spare, and what a cook calls it. */
@@ -58,6 +81,19 @@ const FIGURES: Readonly<Record<MarginId, (result: PlanResult, write: WriteFigure
   },
   open: ({ sheet }, write) =>
     `A sheet stays open ${write(sheet.fill.openMin, 'min')}, takes ${write(sheet.fill.fillMin, 'min')}`,
+  seal: ({ margins }) => (margins.seal < 1 ? 'Faces that will not join' : 'The seal'),
+  seep: ({ hold }, write) => {
+    if (!hold.goodFor) return 'Keeps as long as it is frozen';
+    const { minute, by } = hold.goodFor;
+    const early = hold.plannedMin - minute;
+    if (by === 'tacky' && early > 0) return `Tacky ${write(early, 'min')} before the pot`;
+    if (early > 0) return `${write(early, 'min')} past the safe limit`;
+    return `Held ${write(hold.plannedMin, 'min')}, good for ${write(minute, 'min')}`;
+  },
+  lift: ({ margins }) => (margins.lift < 1 ? 'Tears when it is lifted' : 'Lifting off the tray'),
+  burst: ({ margins }) => (margins.burst < 1 ? 'Air splits it in the pot' : 'Air in the pot'),
+  face: ({ boil }, write) =>
+    `Skin stands ${write(boil.skinStandsMin, 'min')} in the pot, needs ${write(boil.potMin, 'min')}`,
 };
 
 /**

@@ -17,7 +17,7 @@ const key = (plan: Plan, station: (typeof STATIONS)[number], write = metric) => 
 };
 
 describe('keyFigure', () => {
-  const plan = planWith({ hold: { place: 'bench', minutes: 90 } });
+  const plan = planWith({ hold: { phases: [{ place: 'bench', minutes: 90 }] } });
 
   it.each([
     ['count', '6 × 6 portions'],
@@ -121,7 +121,11 @@ describe('stationAdvice', () => {
       planWith({ sheet: { thicknessMm: 1.2 } }),
       /thick for this shape; usual: 0\.70 mm to 0\.90 mm/,
     ],
-    ['seal', planWith({ hold: { place: 'bench', minutes: 200 } }), /no more than 2 hours/],
+    [
+      'seal',
+      planWith({ hold: { phases: [{ place: 'bench', minutes: 200 }] } }),
+      /no more than 2 hours/,
+    ],
     ['boil', planWith({ sheet: { thicknessMm: 0.7 }, boil: { style: 'rolling' } }), /simmer/],
   ] as const)('tells what to do at %s', (station, plan, words) => {
     expect(stationAdvice(station, evaluatePlan(plan), metric)).toMatch(words);

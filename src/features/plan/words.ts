@@ -1,5 +1,6 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Pantry } from '@/core/composition/pantry';
+import type { PhasePlace } from '@/core/hold/phases';
 import type { Change, Cost } from '@/core/risk/remedy';
 import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
@@ -34,7 +35,50 @@ export const MEDIUM_NAMES: Record<Plan['hold']['medium'], string> = {
   egg: 'Egg',
   eggWhite: 'Egg white',
   dry: 'Nothing',
+  tooWet: 'Dripping wet',
 };
+
+export const FACE_NAMES: Record<Plan['hold']['faces'], string> = {
+  clean: 'clean',
+  floured: 'floured',
+  filling: 'filling on the lip',
+};
+
+export const AIR_NAMES: Record<Plan['hold']['air'], string> = {
+  middle: 'from the middle',
+  oneSide: 'from one side',
+  pricked: 'pricked',
+  none: 'not at all',
+};
+
+/** What pieces stand on, as it follows “on”. */
+export const SURFACE_NAMES: Record<Plan['hold']['surface'], string> = {
+  bare: 'a bare tray',
+  floured: 'a floured tray',
+  paper: 'floured paper',
+  semolina: 'semolina',
+  cloth: 'a cloth',
+  rack: 'a rack',
+};
+
+export const PLACE_NAMES: Record<PhasePlace, string> = {
+  bench: 'bench',
+  drying: 'drying',
+  fridge: 'fridge',
+  freezer: 'freezer',
+};
+
+/**
+ * Where and how long pieces wait, in words.
+ * @example heldText([{ place: 'fridge', minutes: 60 }], 'semolina', write) // '1 h fridge, on semolina'
+ */
+export const heldText = (
+  { phases, surface }: Pick<Plan['hold'], 'phases' | 'surface'>,
+  write: WriteFigure,
+): string =>
+  phases.length === 0
+    ? 'straight into the pot'
+    : `${phases.map(({ place, minutes }) => `${write(minutes, 'min')} ${PLACE_NAMES[place]}`).join(', ')}, on ${SURFACE_NAMES[surface]}`;
 
 /** The one figure a station shows on the run. */
 export function keyFigure(
@@ -62,14 +106,11 @@ export function keyFigure(
         ? { figure: write(result.shape.lipMm, 'mm'), of: 'lip' }
         : { figure: 'no', of: 'lip' };
     case 'seal':
-      return {
-        figure: write(plan.hold.minutes, 'min'),
-        of: plan.hold.place === 'bench' ? 'on the bench' : plan.hold.place,
-      };
+      return result.hold.goodFor
+        ? { figure: write(result.hold.goodFor.minute, 'min'), of: 'good for' }
+        : { figure: write(result.hold.plannedMin, 'min'), of: 'frozen' };
     case 'boil':
-      return result.safeCore.tempC === null
-        ? { figure: `≈ ${write(result.edge.softMin, 'min')}`, of: 'edge soft' }
-        : { figure: write(result.safeCore.tempC, 'C'), of: 'in the middle' };
+      return { figure: `≈ ${write(result.boil.potMin, 'min')}`, of: 'in the pot' };
   }
 }
 
@@ -95,8 +136,33 @@ export function changeText(
       return LAID_ACTS[change.to];
     case 'dry':
       return dryingText(change.step, pantry, write, scale);
+    case 'people':
+      return `${change.to} pairs of hands at the sheet`;
+    case 'bench':
+      return `Shorter sheets, ${write(change.toMm, 'mm')} at most`;
+    case 'medium':
+      return 'Wet the lip with a brush of water';
+    case 'faces':
+      return change.from === 'floured' ? 'Brush the flour off the faces' : 'Wipe the lip clean';
+    case 'air':
+      return AIR_ACTS[change.to];
+    case 'surface':
+      return `Keep them on ${SURFACE_NAMES[change.to]}`;
+    case 'freeze':
+      return 'Freeze them at once';
+    case 'shorter':
+      return `Hold them ${write(change.byMin, 'min')} less`;
+    case 'simmer':
+      return 'Simmer, not a rolling boil';
   }
 }
+
+const AIR_ACTS: Readonly<Record<Plan['hold']['air'], string>> = {
+  middle: 'Press the air out from the middle',
+  oneSide: 'Press the air out by one side',
+  pricked: 'Prick the bubbles and pinch the holes shut',
+  none: 'Leave the air in',
+};
 
 /** What is done to the edge, as something to do. */
 const FINISH_ACTS: Readonly<Record<Finish, string>> = {
@@ -143,7 +209,10 @@ export function answerText(result: PlanResult, write: WriteFigure): string {
  * What a remedy costs, in words; nothing when it costs nothing worth saying.
  * @example costText({ pieces: 0, doughG: 18, fillingG: 0, minutes: 0 }, write) // '18 g more dough'
  */
-export function costText({ pieces, doughG, fillingG, minutes }: Cost, write: WriteFigure): string {
+export function costText(
+  { pieces, doughG, fillingG, minutes, boilMin }: Cost,
+  write: WriteFigure,
+): string {
   const more = (value: number) => (value > 0 ? 'more' : 'less');
   return [
     Math.abs(pieces) >= 1 &&
@@ -151,6 +220,7 @@ export function costText({ pieces, doughG, fillingG, minutes }: Cost, write: Wri
     Math.abs(doughG) >= 5 && `${write(Math.abs(doughG), 'g')} ${more(doughG)} dough`,
     Math.abs(fillingG) >= 5 && `${write(Math.abs(fillingG), 'g')} ${more(fillingG)} filling`,
     Math.abs(minutes) >= 1.5 && `${write(Math.abs(minutes), 'min')} ${more(minutes)}`,
+    Math.abs(boilMin) >= 0.5 && `${write(Math.abs(boilMin), 'min')} ${more(boilMin)} in the pot`,
   ]
     .filter(Boolean)
     .join(', ');
@@ -214,12 +284,20 @@ export function stationAdvice(
         ? 'Pockets are half empty: air stays in, and the dome wrinkles. Fill them level.'
         : null;
     case 'seal':
-      return word === 'freeze instead'
-        ? 'Held chilled past a day: freeze the pieces.'
-        : 'At room temperature no more than 2 hours in all: chill or freeze.';
+      if (word === 'freeze instead') return 'Held chilled past a day: freeze the pieces.';
+      // What else it asks, its margins say.
+      return word === 'too long warm'
+        ? 'At room temperature no more than 2 hours in all: chill or freeze.'
+        : null;
     case 'boil':
-      return word === 'below the usual core'
-        ? `Core set below the usual ${write(SAFE_CORE_C, 'C')} for what is in it.`
-        : 'A rolling boil splits a thin sheet: simmer.';
+      if (word === 'never hot enough') {
+        return `This pot stays under ${write(result.boil.bathC, 'C')}: its middle is never ${write(result.boil.targetC, 'C')}.`;
+      }
+      if (word === 'below the usual core') {
+        return `Core set below the usual ${write(SAFE_CORE_C, 'C')} for what is in it.`;
+      }
+      return word === 'hard for a thin sheet'
+        ? 'A rolling boil splits a thin sheet: simmer.'
+        : null;
   }
 }

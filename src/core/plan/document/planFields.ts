@@ -60,6 +60,7 @@ export const PLAN_FIELDS = {
   'filling.air': share('Air worked in', 0, 0.4, 0.01),
   'filling.cookedOffG': mass('Cooked off', 0, 50_000, 5),
   'filling.lumpMm': length('Largest lump', 0.2, 40, 1),
+  'filling.meetsC': temperature('Meets the dough at', -5, 95),
   'filling.tipMm': length('Piping tip', 1, 80, 1),
   'filling.spoonTest.volumeMl': volume('Level spoon', 0.5, 100),
   'filling.spoonTest.diameterMm': length('Spread across', 5, 500, 1),
@@ -113,7 +114,7 @@ export const PLAN_FIELDS = {
   'shape.gapMm': length('Gap between blanks', 0, 100, 1),
   'shape.pitchMm': length('Pinch to pinch', 6, 200, 1),
   'shape.doseG': mass('Dose', 0.1, 300, 0.5),
-  'hold.minutes': minutes('Time to boiling', 0, 130_000, 10),
+  'hold.phases.minutes': minutes('Held for', 0, 130_000, 10),
   'boil.waterL': {
     label: 'Water in the pot',
     kind: 'litres',
@@ -131,6 +132,23 @@ export const PLAN_FIELDS = {
     unit: 'g per litre',
   },
   'boil.safeCoreC': temperature('Safe core', 40, 100),
+  'boil.altitudeM': {
+    label: 'Height over the sea',
+    kind: 'plain',
+    min: -400,
+    max: 6000,
+    step: 100,
+    unit: 'm',
+  },
+  'boil.powerW': {
+    label: 'Burner, watts into the water',
+    kind: 'plain',
+    min: 200,
+    max: 30_000,
+    step: 100,
+    unit: 'W',
+  },
+  'boil.sauceMin': minutes('Finished in the sauce', 0, 60, 0.5),
 } as const satisfies Record<string, PlanField>;
 
 /** Path of a number field of a plan: `batch.portions`. */
@@ -157,4 +175,12 @@ export const USUAL = {
   'sheet.air': 'still',
   'sheet.dust.kind': 'none',
   'shape.gapMm': 0,
+  'filling.meetsC': 20,
+  'hold.medium': 'water',
+  'hold.faces': 'clean',
+  'hold.air': 'middle',
+  'hold.surface': 'semolina',
+  'boil.altitudeM': 0,
+  'boil.powerW': 2500,
+  'boil.sauceMin': 1,
 } as const;

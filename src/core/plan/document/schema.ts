@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../../fields';
 import { PLAN_FIELDS, USUAL, type PlanFieldPath } from './planFields';
+import { AIR_WAYS, FACES, MEDIA } from '../../hold/seal';
+import { PHASE_PLACES } from '../../hold/phases';
+import { SURFACES } from '../../hold/surfaces';
 import { FEELS } from '../../dough/feel';
 import { SHEET_WAYS } from '../../layout/sheetWay';
 import { DUST_KINDS } from '../../sheet/dust';
@@ -11,7 +14,7 @@ import { FINISH_IDS } from '../../shapes/finish';
 import { LAID } from '../../shapes/mound';
 
 /** Version of the plan document this product writes. */
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 /** Name of the format, the first thing in every plan file. */
 export const PLAN_FORMAT = 'mortar-sheet/plan';
@@ -111,6 +114,8 @@ const fillingSchema = z.strictObject({
   /** The largest lump; by the texture when left out. */
   lumpMm: measure('filling.lumpMm').optional(),
   tipMm: measure('filling.tipMm').default(12),
+  /** How warm it is when it meets the dough. */
+  meetsC: measure('filling.meetsC').default(USUAL['filling.meetsC']),
   /** Stiffness measured in any way; replaces the rule. */
   yieldStressPa: measure('filling.yieldStressPa').optional(),
   /** A level spoonful left to spread; replaces both. */
@@ -182,11 +187,23 @@ const shapeSchema = z.strictObject({
   finish: oneOf('Edge', FINISH_IDS),
 });
 
+const phaseSchema = z.strictObject({
+  place: oneOf('Held', PHASE_PLACES),
+  minutes: measure('hold.phases.minutes'),
+});
+
 const holdSchema = z.strictObject({
-  medium: oneOf('Seal with', ['water', 'mist', 'egg', 'eggWhite', 'dry']).default('water'),
-  air: oneOf('Air out', ['middle', 'oneSide', 'pricked']).default('middle'),
-  place: oneOf('Kept', ['bench', 'chilled', 'frozen']).default('chilled'),
-  minutes: measure('hold.minutes').default(60),
+  medium: oneOf('Seal with', MEDIA).default(USUAL['hold.medium']),
+  /** What is between the faces: nothing, flour, or filling that was smeared on the lip. */
+  faces: oneOf('Faces', FACES).default(USUAL['hold.faces']),
+  air: oneOf('Air out', AIR_WAYS).default(USUAL['hold.air']),
+  /** What the pieces stand on. */
+  surface: oneOf('Kept on', SURFACES).default(USUAL['hold.surface']),
+  /** Where they wait, one place after the other; none when they go straight into the pot. */
+  phases: z
+    .array(phaseSchema)
+    .max(8, 'Phases must be at most 8')
+    .default([{ place: 'fridge', minutes: 60 }]),
 });
 
 const boilSchema = z.strictObject({
@@ -195,6 +212,11 @@ const boilSchema = z.strictObject({
   style: oneOf('Boil', ['simmer', 'rolling']).default('simmer'),
   /** Overrides the core temperature derived from what is in the filling. */
   safeCoreC: measure('boil.safeCoreC').optional(),
+  altitudeM: measure('boil.altitudeM').default(USUAL['boil.altitudeM']),
+  /** What the burner gives to the water. */
+  powerW: measure('boil.powerW').default(USUAL['boil.powerW']),
+  /** Finished in the sauce. */
+  sauceMin: measure('boil.sauceMin').default(USUAL['boil.sauceMin']),
 });
 
 /** The plan document: the one truth for database, actions, files and forms. */
@@ -216,8 +238,8 @@ export const planSchema = z.strictObject({
   filling: fillingSchema,
   sheet: sheetSchema,
   shape: shapeSchema,
-  hold: holdSchema.default({ medium: 'water', air: 'middle', place: 'chilled', minutes: 60 }),
-  boil: boilSchema.default({ waterL: 5, saltGPerL: 10, style: 'simmer' }),
+  hold: holdSchema.prefault({}),
+  boil: boilSchema.prefault({}),
 });
 
 /** A plan as the product works with it: every default filled in. */

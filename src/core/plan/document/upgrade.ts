@@ -5,8 +5,26 @@ export type Upgrades = Readonly<
   Record<number, (old: Record<string, unknown>) => Record<string, unknown>>
 >;
 
+/** Where version 1 kept pieces, and where version 2 does. */
+const PLACES_1: Readonly<Record<string, string>> = {
+  bench: 'bench',
+  chilled: 'fridge',
+  frozen: 'freezer',
+};
+
 /** The ways forward that there are. */
-export const UPGRADES: Upgrades = {};
+export const UPGRADES: Upgrades = {
+  /** One place and its minutes become the first of several phases. */
+  1: (old) => {
+    const { hold } = old;
+    if (typeof hold !== 'object' || hold === null) return old;
+    const { place = 'chilled', minutes = 60, ...rest } = hold as Record<string, unknown>;
+    return {
+      ...old,
+      hold: { ...rest, phases: [{ place: PLACES_1[String(place)] ?? place, minutes }] },
+    };
+  },
+};
 
 /**
  * Brings an older document forward, a version at a time.

@@ -22,7 +22,10 @@ import { seenThrough } from '../../sheet/lightTest';
 import { lazily } from '../../working/lazy';
 import type { Plan } from '../document/schema';
 import { contentsOf, type PlanContents } from './contents';
+import { profileAfter, secondsToFace } from '../../hold/seep';
+import type { BoilStage } from './boil';
 import type { DoughStage } from './dough';
+import type { HoldStage } from './hold';
 import { fillingFigures, type FillingFigures } from './fillingFigures';
 import type { PlanModel } from './model';
 import { safeCore, type SafeCore } from './safeCore';
@@ -106,12 +109,16 @@ export interface ShapeResult {
   readonly drawing: PieceDrawing;
 }
 
-/** The sealed edge in the pot. */
+/** The sealed edge. */
 export interface EdgeResult {
   readonly pressedMm: number;
-  /** Minutes to soften, rules. */
-  readonly softMin: number;
-  readonly faceMin: number;
+}
+
+/** From closing to the pot. */
+export interface HoldResult extends Omit<HoldStage, 'course'> {
+  /** Moisture through the sheet, from the filling down: at the end of the hold, and when it is tacky. */
+  readonly profile: readonly number[];
+  readonly profileWhenTacky: readonly number[] | null;
 }
 
 /** Every figure of a plan, before it is judged. */
@@ -135,6 +142,8 @@ export interface PlanFigures {
   readonly trim: TrimResult;
   readonly shape: ShapeResult;
   readonly edge: EdgeResult;
+  readonly hold: HoldResult;
+  readonly boil: BoilStage;
   readonly saltG: number;
   readonly safeCore: SafeCore;
   readonly contents: PlanContents;
@@ -174,7 +183,11 @@ export function figuresOf(model: PlanModel): PlanFigures {
     layout: layoutResult(model),
     trim: trimResult(model),
     shape: shapeResult(model),
-    edge: edgeResult(model),
+    edge: {
+      pressedMm: pressedEdge(model.piece.input.finish, model.piece.input.thicknessMm, basis.rules),
+    },
+    hold: holdResult(model),
+    boil: model.boil,
     saltG: plan.boil.waterL * plan.boil.saltGPerL,
     safeCore: safeCore(plan, basis.pantry),
     contents,
@@ -279,11 +292,12 @@ function shapeResult({ plan, basis, piece }: PlanModel): ShapeResult {
   );
 }
 
-function edgeResult({ basis: { rules }, piece: { input } }: PlanModel): EdgeResult {
-  const pressedMm = pressedEdge(input.finish, input.thicknessMm, rules);
-  return {
-    pressedMm,
-    softMin: rules['boil.edge'].value * (pressedMm / 2) ** 2,
-    faceMin: rules['boil.face'].value * input.thicknessMm ** 2,
-  };
+function holdResult({ hold: { course, ...hold } }: PlanModel): HoldResult {
+  return lazily(hold, {
+    profile: () => profileAfter(course, hold.warmSeconds),
+    profileWhenTacky: () => {
+      const seconds = secondsToFace(course, hold.tackyAt);
+      return seconds === null ? null : profileAfter(course, seconds);
+    },
+  });
 }

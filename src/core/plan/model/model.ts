@@ -1,13 +1,16 @@
 import type { Basis } from '../../basis/basis';
 import type { Plan } from '../document/schema';
 import { batchStage, type BatchStage } from './batch';
+import { boilStage, type BoilStage } from './boil';
 import { doughStage, type DoughStage } from './dough';
 import { fillingStage, type FillingStage } from './filling';
+import { holdStage, type HoldStage } from './hold';
 import { layingFor, layingStage, type LayingStage } from './laying';
 import { pieceStage, type PieceStage } from './piece';
 import { rollingStage, type RollingStage } from './rolling';
 import { sheetStage, type SheetStage } from './sheet';
 import type { Laying } from '../../layout/laying';
+import { lazily } from '../../working/lazy';
 
 /** A plan worked out on a basis, stage by stage, each computed once from those before it. */
 export interface PlanModel {
@@ -22,10 +25,18 @@ export interface PlanModel {
   readonly shown: Laying;
   readonly dough: DoughStage;
   readonly sheet: SheetStage;
+  /** What becomes of the sealed pieces; worked out when it is asked for. */
+  readonly hold: HoldStage;
+  readonly boil: BoilStage;
 }
 
+const once = <T>(make: () => T): (() => T) => {
+  let made: { readonly it: T } | null = null;
+  return () => (made ??= { it: make() }).it;
+};
+
 /**
- * Works a plan out: filling → piece → laying → batch → dough → sheet.
+ * Works a plan out: filling → piece → laying → batch → dough → sheet → hold → boil.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
 export function modelOf(plan: Plan, basis: Basis): PlanModel {
@@ -41,5 +52,7 @@ export function modelOf(plan: Plan, basis: Basis): PlanModel {
       : batch.laying;
   const dough = doughStage(plan, basis, rolling, batch.batch.dough.inG - batch.addedDoughG);
   const sheet = sheetStage(plan, basis, piece.input, shown, dough);
-  return { plan, basis, rolling, filling, piece, laying, batch, shown, dough, sheet };
+  const made = { plan, basis, rolling, filling, piece, laying, batch, shown, dough, sheet };
+  const hold = once(() => holdStage(plan, basis, made));
+  return lazily(made, { hold, boil: () => boilStage(plan, basis, { piece, batch, hold: hold() }) });
 }

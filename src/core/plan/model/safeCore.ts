@@ -4,9 +4,6 @@ import type { Plan } from '../document/schema';
 /** Core temperature taken as safe for meat, fish, poultry and egg when nothing else is set, °C. */
 export const SAFE_CORE_C = 74;
 
-/** Longest that cold fillings may be at room temperature, all times added, min. */
-export const ROOM_LIMIT_MIN = 120;
-
 export interface SafeCore {
   readonly tempC: number | null;
   /** Ingredients that ask for it, by name. */

@@ -44,7 +44,7 @@ describe('cautions', () => {
     expect(
       says({
         ...plain,
-        hold: { medium: 'eggWhite', air: 'middle', place: 'chilled', minutes: 60 },
+        hold: { medium: 'eggWhite', air: 'middle', phases: [{ place: 'fridge', minutes: 60 }] },
       }),
     ).toContain('raw egg');
   });

@@ -51,6 +51,7 @@ export function compareShapes(
     const made = modelOf(both, basis);
     const { batch } = made.batch;
     const { doseG } = made.piece.input;
+    const margins = marginsOf(made);
     onProgress(index + 1, FAMILY_IDS.length);
     return {
       family,
@@ -61,8 +62,8 @@ export function compareShapes(
       trimG: made.batch.run.endsG,
       leftDoughG: batch.dough.leftoverG,
       leftFillingG: batch.filling.leftoverG,
-      lipMargin: marginsOf(made).lip,
-      state: made.laying.doesNotFit ? 'fails' : weakestLink(made).state,
+      lipMargin: margins.lip,
+      state: made.laying.doesNotFit ? 'fails' : weakestLink(margins, basis.rules).state,
       plan: { ...as, shape: { ...as.shape, doseG: Math.round(doseG * 10) / 10 } },
     };
   });

@@ -5,6 +5,8 @@ import type { PlanModel } from '../model/model';
 import { countFigures } from './count';
 import { doughFigures } from './dough';
 import { fillingFigures } from './filling';
+import { boilFigures } from './boil';
+import { holdFigures } from './hold';
 import { ledgerFigures } from './ledger';
 import { shapeFigures } from './shape';
 import { sheetFigures } from './sheet';
@@ -17,6 +19,8 @@ const FIGURES = {
   ...fillingFigures,
   ...sheetFigures,
   ...shapeFigures,
+  ...holdFigures,
+  ...boilFigures,
 };
 
 /** Id of a figure that can be opened. */

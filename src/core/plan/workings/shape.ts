@@ -140,30 +140,4 @@ export const shapeFigures = {
       compute: (of: Record<string, number>) => pressedEdge(finish, of.thickness!, rules),
     });
   },
-  edgeSoft: ({ model, figures: { edge } }) => {
-    const rate = model.basis.rules['boil.edge'].value;
-    return figure({
-      label: 'Edge soft after',
-      unit: 'min',
-      kind: 'rule',
-      formula: `${rate} × (edge ÷ 2)², wetted from both sides`,
-      inputs: { edge: [edge.pressedMm, 'mm'] },
-      source: 'craft rule; bite one to be sure',
-      compute: (of) => rate * (of.edge / 2) ** 2,
-      times: [0.7, 1.4],
-    });
-  },
-  faceSoft: ({ model, figures: { sheet } }) => {
-    const rate = model.basis.rules['boil.face'].value;
-    return figure({
-      label: 'Face soft after',
-      unit: 'min',
-      kind: 'rule',
-      formula: `${rate} × thickness², wetted from one side`,
-      inputs: { thickness: [sheet.thicknessMm, 'mm'] },
-      source: 'craft rule; bite one to be sure',
-      compute: (of) => rate * of.thickness ** 2,
-      times: [0.7, 1.4],
-    });
-  },
 } satisfies FigureList;

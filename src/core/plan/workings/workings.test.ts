@@ -75,8 +75,16 @@ const SAYS: Readonly<Record<FigureId, Of>> = {
   overTop: (r) => r.shape.overTopMm,
   thinningMargin: (r) => r.margins.thinning,
   edge: (r) => r.edge.pressedMm,
-  edgeSoft: (r) => r.edge.softMin,
-  faceSoft: (r) => r.edge.faceMin,
+  edgeSoft: (r) => r.boil.edgeMin,
+  cookFor: (r) => r.boil.minutes,
+  core: (r) => (r.boil.coreS ?? 0) / 60,
+  sealMargin: (r) => r.margins.seal,
+  goodFor: (r) => r.hold.goodFor?.minute ?? Infinity,
+  seepMargin: (r) => r.margins.seep,
+  liftMargin: (r) => r.margins.lift,
+  burstMargin: (r) => r.margins.burst,
+  faceMargin: (r) => r.margins.face,
+  faceSoft: (r) => r.boil.faceMin,
 };
 
 describe('the workings of any plan', () => {

@@ -6,7 +6,7 @@ const halfGrams = (g: number): number => Math.floor(g * 2) / 2;
 /** Less filling in each piece. */
 export const dose: Remedy<'dose'> = {
   kind: 'dose',
-  lifts: ['lip', 'thinning'],
+  lifts: ['lip', 'thinning', 'lift', 'face', 'burst'],
   propose({ piece: { input }, basis: { rules } }) {
     const least = input.family.usualDoseG[0];
     const most = halfGrams(

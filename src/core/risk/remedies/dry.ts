@@ -4,12 +4,13 @@ import type { Remedy } from '../remedy';
 /** So many ways of drying are worth trying out on a plan; the filling's own list has them all. */
 const MOST = 4;
 
-/** A stiffer filling: drained, dried or bound until it is firm. Only where it is loose enough to settle. */
+/** A stiffer filling: drained, dried or bound until it is firm. Only where it is loose enough to settle or to seep. */
 export const dry: Remedy<'dry'> = {
   kind: 'dry',
-  lifts: ['lip'],
-  propose({ plan, piece: { made }, basis }) {
-    if (made.mound.slumpedRadiusMm <= made.mound.laidRadiusMm) return [];
+  lifts: ['lip', 'seep', 'lift'],
+  propose({ plan, piece: { made }, hold, basis }) {
+    const settles = made.mound.slumpedRadiusMm > made.mound.laidRadiusMm;
+    if (!settles && hold.minutesToTacky === null) return [];
     const target = basis.rules['filling.free.firm'].value;
     return dryingRemedies(plan.filling, target, basis)
       .slice(0, MOST)

@@ -3,7 +3,7 @@ import type { Remedy } from '../remedy';
 /** A finish that needs less lip. */
 export const finish: Remedy<'finish'> = {
   kind: 'finish',
-  lifts: ['lip'],
+  lifts: ['lip', 'burst'],
   propose({ piece: { input }, basis: { rules } }) {
     const width = (id: typeof input.finish) => rules[`shape.finish.${id}`].value;
     return input.family.finishes

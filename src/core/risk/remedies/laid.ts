@@ -4,7 +4,7 @@ import type { Remedy } from '../remedy';
 /** A taller mound: piped, gathered under the sheet with a dull ring, or rolled to a ball. */
 export const laid: Remedy<'laid'> = {
   kind: 'laid',
-  lifts: ['lip'],
+  lifts: ['lip', 'burst'],
   propose({ plan, piece: { input }, basis: { rules } }) {
     if (!input.family.usesLaid) return [];
     const from = plan.shape.laid;

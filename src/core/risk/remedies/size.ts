@@ -4,7 +4,7 @@ import { hold, type Remedy } from '../remedy';
 /** A wider blank: only where the blank is the cook's to choose, not a mould's. */
 export const size: Remedy<'size'> = {
   kind: 'size',
-  lifts: ['lip'],
+  lifts: ['lip', 'burst'],
   propose({ piece: { input }, basis: { rules } }) {
     if (input.family.id === 'mouldedRavioli') return [];
     const { sizeMm } = input.size;

@@ -4,7 +4,7 @@ import { hold, type Remedy } from '../remedy';
 /** Another step of the plan's own dial, in the shape's band or a little over it. */
 export const thickness: Remedy<'thickness'> = {
   kind: 'thickness',
-  lifts: ['lip', 'thinning'],
+  lifts: ['lip', 'thinning', 'open', 'seep', 'lift', 'face'],
   propose({ plan, piece: { input }, rolling, sheet }) {
     const [thin, thick] = input.family.thicknessBandMm;
     // The step it stands on, or nearly, is no change.

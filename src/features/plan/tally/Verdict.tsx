@@ -6,7 +6,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../editor/EditorContext';
-import { spareWords } from '../marginWords';
+import { MARGIN_FIGURES, spareWords } from '../marginWords';
 import { changeText, costText, STATION_NAMES, weakestText } from '../words';
 import { asksOf } from './asks';
 
@@ -59,10 +59,7 @@ export function Verdict() {
               : 'Fails'}
         </p>
         <p className="font-display text-[1.25rem] leading-tight font-semibold">
-          <Figure
-            working={name === 'lip' ? result.working.lipMargin : result.working.thinningMargin}
-            className="no-underline"
-          >
+          <Figure working={result.working[MARGIN_FIGURES[name]]} className="no-underline">
             {title}
           </Figure>
         </p>

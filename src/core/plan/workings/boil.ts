@@ -1,0 +1,103 @@
+import { FINISH_NAMES } from '../../shapes/finish';
+import { figure } from '../../working/figure';
+import type { FigureList } from './asked';
+
+const CONDUCTION = 'conduction into the piece by its own proportions';
+
+/** The pot: middle, edge, skin, air. */
+export const boilFigures = {
+  cookFor: ({ figures: { boil } }) =>
+    figure({
+      label: 'Cooking, water to plate',
+      unit: 'min',
+      kind: 'rule',
+      formula: 'the latest of middle, edge and face',
+      inputs: {
+        middle: [(boil.coreS ?? 0) / 60, 'min'],
+        edge: [boil.edgeMin, 'min'],
+        face: [boil.faceMin, 'min'],
+      },
+      source: `${CONDUCTION}; edge and face are craft rules; bite one to be sure`,
+      compute: (of) => Math.max(of.middle, of.edge, of.face),
+      times: [0.8, 1.25],
+    }),
+  core: ({ figures: { boil } }) =>
+    figure({
+      label: 'Middle hot after',
+      unit: 'min',
+      kind: 'law',
+      formula: 'conduction from the water into the middle; latent heat where it is frozen',
+      inputs: {
+        'half its height': [boil.halfHeightMm, 'mm'],
+        'shape, 0 flat to 2 a ball': [boil.shapeExponent, 'ratio'],
+        from: [boil.fromC, 'C'],
+        water: [boil.bathC, 'C'],
+        to: [boil.targetC, 'C'],
+      },
+      source: CONDUCTION,
+      compute: () => (boil.coreS ?? 0) / 60,
+    }),
+  edgeSoft: ({ model, figures: { edge } }) => {
+    const rate = model.basis.rules['boil.edge'].value;
+    return figure({
+      label: 'Edge soft after',
+      unit: 'min',
+      kind: 'rule',
+      formula: `${rate} × (edge ÷ 2)², wetted from both sides; the ${FINISH_NAMES[model.piece.input.finish].toLowerCase()}’s`,
+      inputs: { edge: [edge.pressedMm, 'mm'] },
+      source: 'craft rule; bite one to be sure',
+      compute: (of) => rate * (of.edge / 2) ** 2,
+      times: [0.7, 1.4],
+    });
+  },
+  faceSoft: ({ model, figures: { sheet } }) => {
+    const rate = model.basis.rules['boil.face'].value;
+    return figure({
+      label: 'Face soft after',
+      unit: 'min',
+      kind: 'rule',
+      formula: `${rate} × thickness², wetted from one side`,
+      inputs: { thickness: [sheet.thicknessMm, 'mm'] },
+      source: 'craft rule; bite one to be sure',
+      compute: (of) => rate * of.thickness ** 2,
+      times: [0.7, 1.4],
+    });
+  },
+  burstMargin: ({ model, figures: { boil, hold } }) => {
+    const { rules } = model.basis;
+    const { style } = model.plan.boil;
+    return figure({
+      label: 'Room for the air',
+      unit: 'ratio',
+      kind: 'rule',
+      formula: 'pocket’s give × seal × roughness × lip where short ÷ (air × (swelling − 1))',
+      inputs: {
+        'pocket’s give': [rules['boil.room'].value, 'share'],
+        seal: [hold.sealFactor, 'ratio'],
+        roughness: [rules[`boil.rough.${style}`].value, 'ratio'],
+        'lip where short': [Math.min(1, model.piece.made.margins.lip), 'ratio'],
+        air: [hold.air, 'share'],
+        swelling: [boil.swelling, 'ratio'],
+      },
+      source: 'law of gases on craft rules for the room',
+      compute: (of) =>
+        (of['pocket’s give'] * of.seal * of.roughness * of['lip where short']) /
+        (of.air * (of.swelling - 1)),
+      times: [0.7, 1.4],
+    });
+  },
+  faceMargin: ({ figures: { boil } }) =>
+    figure({
+      label: 'Skin against its time in the pot',
+      unit: 'ratio',
+      kind: 'rule',
+      formula: '(3 × face soft after + 1) ÷ minutes in the pot',
+      inputs: {
+        'skin stands': [boil.skinStandsMin, 'min'],
+        'in the pot': [boil.potMin, 'min'],
+      },
+      source: 'craft rule',
+      compute: (of) => of['skin stands'] / of['in the pot'],
+      times: [0.75, 1.3],
+    }),
+} satisfies FigureList;
