@@ -3,11 +3,23 @@ import { expose } from 'comlink';
 import { pantryWith, type PantryRows } from '../core/composition/pantry';
 import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
 import { searchHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/heatSearch';
+import { balanceMap, type BalanceMap } from '../core/risk/balanceMap';
+import { scatter, toMake, type Scatter } from '../core/risk/scatter';
+import { modelOf } from '../core/plan/model/model';
 import type { Plan } from '../core/plan/document/schema';
 import { READY } from './ready';
 
 /** Told how far a search is: done, of how many. */
 export type OnProgress = (done: number, of: number) => void;
+
+/** What a plan's balance comes to. */
+export interface Balance {
+  readonly map: BalanceMap;
+  readonly hands: Scatter;
+  /** Whole pieces wanted, and how many to make to have them 19 times in 20, those to taste counted. */
+  readonly plated: number;
+  readonly make: number;
+}
 
 /** What is too heavy to be asked on the page. A further question is one more function. */
 const questions = {
@@ -21,6 +33,18 @@ const questions = {
       ...bands,
       onProgress: nowAndThen(onProgress),
     });
+  },
+  /** Where a plan holds over thickness and dose, and what becomes of it in hands as they are. */
+  balance(plan: Plan, rows: PantryRows): Balance {
+    const model = modelOf(plan, basisWith(pantryWith(rows)));
+    const hands = scatter(model);
+    const { plated, tasted } = model.batch.batch.counts;
+    return {
+      map: balanceMap(model),
+      hands,
+      plated,
+      make: toMake(plated, hands.lost) + tasted,
+    };
   },
   compareShapes(plan: Plan, rows: PantryRows, onProgress: OnProgress): ShapeOutcome[] {
     return compareShapes(plan, basisWith(pantryWith(rows)), nowAndThen(onProgress));

@@ -41,7 +41,11 @@ const slopeOf = (heat: number): number => {
  */
 export function coreFrozen(
   { halfHeightMm, shapeExponent: p, fromC, bathC, targetC }: CoreInput,
-  { cells: n = CELLS, stepS = STEP_S }: { cells?: number; stepS?: number } = {},
+  {
+    cells: n = CELLS,
+    stepS = STEP_S,
+    onStep,
+  }: { cells?: number; stepS?: number; onStep?(seconds: number, middleC: number): void } = {},
 ): number {
   if (fromC >= targetC) return 0;
   const half = halfHeightMm / 1000;
@@ -121,6 +125,7 @@ export function coreFrozen(
     implicit();
     [heat, trial] = [trial, heat];
     const now = middle();
+    onStep?.(seconds + dt, now);
     if (now >= targetC) {
       // It nears the bath as an exponential does.
       const share =

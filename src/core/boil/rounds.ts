@@ -7,6 +7,8 @@ export interface Rounds extends PotDip {
   readonly pieces: number;
   readonly boundBy: 'heat' | 'surface' | 'batch';
   readonly rounds: number;
+  /** Share of the water that a round covers. */
+  readonly covered: number;
   /** From the first piece in to the last one out, min. */
   readonly totalMin: number;
 }
@@ -65,6 +67,7 @@ export function boilRounds(
     pieces: each,
     boundBy: rounds === 1 ? 'batch' : byHeat <= bySurface ? 'heat' : 'surface',
     rounds,
+    covered: (each * pieceMm2) / potSurface(waterL, rules),
     totalMin: rounds * (potMin + rules['boil.lift'].value) + (rounds - 1) * wait,
   };
 }

@@ -76,6 +76,21 @@ export function minuteWhen(
   return pace > 0 ? minute + Math.max(0, wanted - had) / pace : null;
 }
 
+/**
+ * A hold as far as one of its minutes; its last place goes on for as long as that takes.
+ * @example untilMinute([{ place: 'bench', minutes: 20 }, { place: 'fridge', minutes: 60 }], 30)
+ * // [{ place: 'bench', minutes: 20 }, { place: 'fridge', minutes: 10 }]
+ */
+export function untilMinute(phases: readonly Phase[], minute: number): Phase[] {
+  let left = minute;
+  const held = phases.map(({ place, minutes }) => {
+    const here = Math.min(minutes, left);
+    left -= here;
+    return { place, minutes: here };
+  });
+  return left > 0 ? [...held, { place: lastPlace(phases), minutes: left }] : held;
+}
+
 /** The safe limit of a hold: at room temperature in all, or in the fridge. */
 export interface SafeLimit {
   readonly minute: number;

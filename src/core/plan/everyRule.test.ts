@@ -10,6 +10,10 @@ import { genericRollers } from '../sheet/genericRollers';
 import { planWith } from '../testing/plans';
 import type { Plan } from './document/schema';
 import { evaluatePlan } from './evaluatePlan';
+import { modelOf } from './model/model';
+import { scatter } from '../risk/scatter';
+import { AIR_WAYS, FACES, MEDIA } from '../hold/seal';
+import { SURFACES } from '../hold/surfaces';
 import { dryingRemedies } from '../risk/drying';
 
 const shaped = (change: object) => planWith({ shape: { ...planWith().shape, ...change } });
@@ -111,6 +115,11 @@ const plans: readonly Plan[] = [
     },
   }),
   shaped({ doseG: 13 }),
+  ...SURFACES.map((surface) => planWith({ filling: wet, hold: { surface } })),
+  ...MEDIA.map((medium) => planWith({ hold: { medium } })),
+  ...FACES.map((faces) => planWith({ hold: { faces } })),
+  ...AIR_WAYS.map((air) => planWith({ hold: { air } })),
+  planWith({ hold: { phases: [{ place: 'bench', minutes: 50 }] } }),
 ];
 
 /** Everything that the product says of these plans, by a set of rules: one answer after another. */
@@ -135,6 +144,18 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),
     ),
+  ...(['spooned', 'piped', 'ball'] as const).map((laid) => (rules: Rules) => {
+    const plan = shaped({ laid, doseG: 21 });
+    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
+  }),
+  (rules) => {
+    const held = { ...planWith({ filling: wet }).hold, surface: 'bare' as const };
+    const plan = planWith({
+      filling: wet,
+      hold: { ...held, phases: [{ place: 'bench', minutes: 110 }] },
+    });
+    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
+  },
   () => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
   (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
 ];

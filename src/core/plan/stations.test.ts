@@ -89,7 +89,7 @@ describe('stations', () => {
       'three days chilled',
       planWith({ hold: { phases: [{ place: 'fridge', minutes: 4320 }] } }),
       'seal',
-      'edge',
+      'fails',
       'freeze instead',
     ],
     [

@@ -2,7 +2,6 @@ import { coreFrozen } from '../boil/coreFrozen';
 import { coreThawed } from '../boil/coreThawed';
 import { liftPull, wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, type PhasePlace } from '../hold/phases';
-import { sealFactor } from '../hold/seal';
 import { faceAfter, secondsToFace } from '../hold/seep';
 import { seepOf } from '../hold/seepMemo';
 import { cookedShape } from '../plan/model/boil';
@@ -11,7 +10,7 @@ import type { PlanModel } from '../plan/model/model';
 import { neededLip, pressedEdge } from '../shapes/finish';
 import type { Mound } from '../shapes/mound';
 import { interpolator, tensor, type Range } from './interpolate';
-import { MARGIN_IDS, NO_END } from './margins';
+import { MARGINS, NO_END } from './margins';
 
 /** What of a piece hangs on its dose alone. */
 export interface DoseSide {
@@ -45,7 +44,7 @@ export interface Kernel {
   /** Minutes until the middle is hot; of every pair, row by row of thickness. */
   coreMin(thicknessMm: number, doseG: number): number;
   coreGrid(thicknessMm: readonly number[], doseG: readonly number[]): Float64Array;
-  /** Every margin in the order of {@link MARGIN_IDS}, into `out`; the lowest is returned. */
+  /** Every margin in the order of {@link MARGINS}, into `out`; the lowest is returned. */
   margins(dose: DoseSide, sheet: SheetSide, coreMin: number, out: Float64Array): number;
 }
 
@@ -61,7 +60,7 @@ export function kernelOf(
   model: PlanModel,
   { thicknessMm, doseG }: { thicknessMm: Range; doseG: Range },
 ): Kernel {
-  const { plan, basis, piece, sheet, hold, boil, dough, filling } = model;
+  const { plan, basis, piece, sheet, hold, boil, dough } = model;
   const { rules } = basis;
   const { input } = piece;
   const { family, size, finish } = input;
@@ -123,7 +122,7 @@ export function kernelOf(
         thicknessMm: mm,
         neededLipMm: neededLip(finish, mm, rules),
         open: fillMin > 0 ? open / fillMin : NO_END,
-        sealFactor: sealFactor({ ...plan.hold, usedOfOpen: open > 0 ? fillMin / open : 0 }, rules),
+        sealFactor: hold.sealFactor,
         seep: hold.plannedMin > 0 && Number.isFinite(goodFor) ? goodFor / hold.plannedMin : NO_END,
         wetKPa: wetStrength(dough.strengthKPa, endMoisture(mm) - sheet.moisture, rules),
         edgeMin: rules['boil.edge'].value * (pressedEdge(finish, mm, rules) / 2) ** 2,
@@ -154,11 +153,14 @@ export function kernelOf(
       out[7] =
         (rules['boil.skinStands'].value * at.faceMin + rules['boil.skinStandsMin'].value) / potMin;
       let least = Infinity;
-      for (let i = 0; i < MARGIN_IDS.length; i += 1) if (out[i]! < least) least = out[i]!;
+      for (let i = 0; i < LINKS.length; i += 1) if (LINKS[i] && out[i]! < least) least = out[i]!;
       return least;
     },
   };
 }
+
+/** Which margins lose pieces, in order. */
+const LINKS = MARGINS.map(({ workedRound }) => !workedRound);
 
 /** Longer than any hold. */
 const FOREVER_S = 1e9;

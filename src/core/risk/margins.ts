@@ -15,6 +15,8 @@ export interface Margin {
   readonly station: 'sheet' | 'shape' | 'seal' | 'boil';
   /** What it asks for, in a few words. */
   readonly needs: string;
+  /** The bench can still work round it: it is said at its station, and loses no piece. */
+  readonly workedRound?: true;
   /** Capacity against demand; `pending` while it cannot be told. */
   of(model: PlanModel): Balance | 'pending';
 }
@@ -64,11 +66,15 @@ const thinning: Margin = {
   }),
 };
 
-/** A sheet stays open until its last piece is closed. */
+/**
+ * A sheet stays open until its last piece is closed. One that would dry is filled a length at a time, the
+ * rest under cover: no piece is lost by it.
+ */
 const open: Margin = {
   id: 'open',
   station: 'sheet',
   needs: 'a face that still seals',
+  workedRound: true,
   of: ({ sheet: { fill } }) =>
     fill.fillMin > 0 ? { capacity: fill.openMin, demand: fill.fillMin } : 'pending',
 };
@@ -148,9 +154,9 @@ export interface WeakestLink {
  */
 export function weakestLink(margins: Margins, rules: Rules): WeakestLink {
   let weakest: { name: MarginId; margin: number } = { name: 'lip', margin: Infinity };
-  for (const name of MARGIN_IDS) {
-    const margin = margins[name];
-    if (margin !== null && margin < weakest.margin) weakest = { name, margin };
+  for (const { id, workedRound } of MARGINS) {
+    const margin = margins[id];
+    if (!workedRound && margin !== null && margin < weakest.margin) weakest = { name: id, margin };
   }
   return { ...weakest, state: stateOfMargin(weakest.margin, rules) };
 }

@@ -11,7 +11,7 @@ import { air, faces, medium, simmer } from './remedies/seal';
 import { size } from './remedies/size';
 import { thickness } from './remedies/thickness';
 import type { Change, ChangeKind, Quoted, Remedy } from './remedy';
-import { marginsOf, weakestLink } from './margins';
+import { marginsOf, weakestLink, type MarginId } from './margins';
 
 /** Every remedy there is. A further one is one more entry. */
 const REMEDIES: { readonly [K in ChangeKind]: Remedy<K> } = {
@@ -39,6 +39,12 @@ const LEAST_GAIN = 0.005;
 export const applyChange = (plan: Plan, change: Change): Plan =>
   (REMEDIES[change.kind] as Remedy).apply(plan, change as never);
 
+/** Every change worth trying on a plan that can lift one of some margins. */
+export const changesFor = (model: PlanModel, lifted: readonly MarginId[]): Change[] =>
+  Object.values(REMEDIES as Readonly<Record<string, Remedy>>)
+    .filter(({ lifts }) => lifts.some((id) => lifted.includes(id)))
+    .flatMap((remedy) => remedy.propose(model));
+
 /**
  * Remedies for a plan's weakest link, each quoted by working the changed plan out again: the lowest
  * margin it then has, and what that costs. Only those that help and that can be cut are given, the
@@ -46,9 +52,7 @@ export const applyChange = (plan: Plan, change: Change): Plan =>
  */
 export function remediesOf(model: PlanModel): Quoted[] {
   const { name, margin } = weakestLink(marginsOf(model), model.basis.rules);
-  return Object.values(REMEDIES as Readonly<Record<string, Remedy>>)
-    .filter(({ lifts }) => lifts.includes(name))
-    .flatMap((remedy) => remedy.propose(model))
+  return changesFor(model, [name])
     .flatMap((change) => quote(model, change))
     .filter((quoted) => quoted.margin > margin + LEAST_GAIN)
     .sort((a, b) => b.margin - a.margin);

@@ -50,6 +50,10 @@ export function formatFigure(
       return preferences.temperature === 'F'
         ? { text: decimals(celsiusToFahrenheit(value), 0), unit: '°F' }
         : { text: decimals(value, 0), unit: '°C' };
+    case 'dC':
+      return preferences.temperature === 'F'
+        ? { text: decimals(value * 1.8, 1), unit: '°F' }
+        : { text: decimals(value, 1), unit: '°C' };
     case 'share':
       return { text: trimZeros(decimals(value * 100, 1)), unit: '%' };
     case 'ratio':

@@ -20,6 +20,8 @@ export type FigureUnit =
   | 'kPa'
   | 'gPerMl'
   | 'C'
+  /** A difference of temperature. */
+  | 'dC'
   | 'min'
   | 'litre';
 

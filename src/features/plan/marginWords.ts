@@ -41,9 +41,9 @@ const AT_A_SLIP: Readonly<Record<MarginId, string>> = {
 
 /** Bounds of what is to spare, and what a cook calls it. */
 const TO_SPARE: readonly (readonly [from: number, words: string])[] = [
-  [4, 'far more than it needs'],
-  [2.75, 'three times what it needs'],
-  [1.85, 'twice what it needs'],
+  [4, 'ample'],
+  [2.75, 'three times over'],
+  [1.85, 'twice over'],
   [1.6, 'two thirds to spare'],
   [1.42, 'half again to spare'],
   [1.28, 'a third to spare'],

@@ -6,11 +6,10 @@ import type { Plan } from '@/core/plan/document/schema';
 import { STATIONS } from '@/core/plan/stations';
 import { planWith } from '@/core/testing/plans';
 import { figureText, type WriteFigure } from '@/core/units/format';
-import { METRIC, US_CUSTOMARY } from '@/core/units/units';
+import { METRIC } from '@/core/units/units';
 import { changeText, keyFigure, stationAdvice, weakestText } from './words';
 
 const metric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
-const us: WriteFigure = (value, unit) => figureText(value, unit, US_CUSTOMARY);
 const key = (plan: Plan, station: (typeof STATIONS)[number], write = metric) => {
   const { figure, of } = keyFigure(station, plan, evaluatePlan(plan), write);
   return `${figure} ${of}`;
@@ -25,16 +24,15 @@ describe('keyFigure', () => {
     ['filling', '0 % free water'],
     ['sheet', '0.80 mm dial 8'],
     ['shape', '10.2 mm lip'],
-    ['seal', '1 h 30 min on the bench'],
-    ['boil', '≈ 2.2 min edge soft'],
+    ['seal', '2 h good for'],
+    ['boil', '≈ 2.7 min in the pot'],
   ] as const)('of %s is “%s”', (station, words) => {
     expect(key(plan, station)).toBe(words);
   });
 
-  it('says the safe core where the filling asks for one, in the user’s own degrees', () => {
-    const meat = planWith({}, 'agnolottiPinched');
-    expect(key(meat, 'boil')).toBe('74 °C in the middle');
-    expect(key(meat, 'boil', us)).toBe('165 °F in the middle');
+  it('says how long pieces are good for, or that they are frozen', () => {
+    const frozen = planWith({ hold: { phases: [{ place: 'freezer', minutes: 2880 }] } });
+    expect(key(frozen, 'seal')).toBe('2 days frozen');
   });
 
   it('says when the sheet is between two steps of the dial', () => {

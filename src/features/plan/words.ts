@@ -80,6 +80,10 @@ export const heldText = (
     ? 'straight into the pot'
     : `${phases.map(({ place, minutes }) => `${write(minutes, 'min')} ${PLACE_NAMES[place]}`).join(', ')}, on ${SURFACE_NAMES[surface]}`;
 
+/** With a capital: `on a cloth` → `On a cloth`. */
+export const capital = (words: string): string =>
+  `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+
 /** The one figure a station shows on the run. */
 export function keyFigure(
   station: StationId,

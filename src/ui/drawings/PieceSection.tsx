@@ -7,6 +7,7 @@ import { FigureMark } from '../figure/Figure';
 import { lipText } from '../figure/lipText';
 import { STATE_WORDS } from '../figure/StateMark';
 import { useUnits } from '../units/UnitsContext';
+import { WeakMark } from './WeakMark';
 import { Dimension } from './Dimension';
 import { grain, pathOf, roundScale, settled } from './svg';
 
@@ -156,6 +157,15 @@ export function PieceSection({
           fill="none"
           stroke={STATE_COLOUR[thinState]}
           strokeWidth={2.5}
+        />
+      )}
+      {weakestLink.state !== 'holds' && (
+        <WeakMark
+          link={weakestLink.name}
+          colour={STATE_COLOUR[weakestLink.state]}
+          mound={box}
+          baseY={baseY}
+          lip={{ from: lipFrom, to: lipTo, y: settled(edgeY + (edge.pressedMm * scale) / 2) }}
         />
       )}
       <g stroke={lipColour} fill="none" strokeWidth={2}>

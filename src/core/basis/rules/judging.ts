@@ -32,7 +32,6 @@ export const judgingRules = defineRules({
   'risk.scatter.seal': [0.1, 0.03, 'share', 'from finger to finger'],
   'risk.opens': [0.5, 0.1, 'share', 'of the lip needed; where it is narrower a piece opens'],
   'risk.sticks': [1.3, 0.15, 'ratio', 'so far past being tacky a piece tears on lifting'],
-  'risk.sure': [0.95, 0.02, 'share', 'how often the pieces made shall be enough'],
   'risk.edge': [1.15, 0.05, 'ratio', 'holds, but not against a slip of the hand'],
   'risk.aim': [1.2, 0.05, 'ratio', 'comfortably past the edge'],
 });

@@ -109,7 +109,7 @@ describe('parsePlan', () => {
 
   it('refuses a plan of a later version and says so', () => {
     expect(() => parsePlan({ ...document(), version: 9 })).toThrow(
-      'version: this plan was written by a later version of the product (9); this one reads 1 to 1',
+      'version: this plan was written by a later version of the product (9); this one reads 1 to 2',
     );
   });
 

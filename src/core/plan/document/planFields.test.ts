@@ -29,7 +29,7 @@ const full: Plan = planWith({
 /** Paths into lists, and those of the two kinds of loss, stand apart. */
 const PATHS = (Object.keys(PLAN_FIELDS) as PlanNumberPath[]).filter(
   (path) =>
-    !/parts|corrections|fillingLoss/.test(path) &&
+    !/parts|corrections|fillingLoss|phases/.test(path) &&
     // Tied to others: a yolk to its egg, a towel to its spoonful.
     ![
       'dough.yolkG',

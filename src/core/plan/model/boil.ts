@@ -1,5 +1,6 @@
 import type { Basis } from '../../basis/basis';
 import { burst, swelling, type Burst } from '../../boil/burst';
+import { coreCourse, type CorePoint } from '../../boil/coreCourse';
 import { coreFrozen } from '../../boil/coreFrozen';
 import { coreThawed } from '../../boil/coreThawed';
 import { boilRounds, type Rounds } from '../../boil/rounds';
@@ -47,6 +48,9 @@ export interface BoilStage extends Cooking {
   /** From the fridge, and from frozen. */
   readonly fresh: Cooking;
   readonly fromFrozen: Cooking;
+  /** How the middle warms from either start. */
+  readonly freshCourse: readonly CorePoint[];
+  readonly frozenCourse: readonly CorePoint[];
 }
 
 /** No piece is out sooner, min. */
@@ -107,6 +111,11 @@ export function boilStage(
     };
   };
 
+  const courseFrom = (fromC: number, frozen: boolean) =>
+    targetC >= bathC
+      ? []
+      : coreCourse({ ...body, fromC, bathC, targetC }, frozen, 1.4 * cooking(fromC, false).minutes);
+
   const last = lastPlace(plan.hold.phases);
   const now = cooking(placeC(last, hold.climate), last === 'freezer');
   return lazily(
@@ -150,6 +159,8 @@ export function boilStage(
         ),
       fresh: () => (now.frozen || now.fromC !== fridgeC ? cooking(fridgeC, false) : now),
       fromFrozen: () => (now.frozen ? now : cooking(FREEZER_C, true)),
+      freshCourse: () => courseFrom(fridgeC, false),
+      frozenCourse: () => courseFrom(FREEZER_C, true),
     },
   );
 }

@@ -22,7 +22,8 @@ import { seenThrough } from '../../sheet/lightTest';
 import { lazily } from '../../working/lazy';
 import type { Plan } from '../document/schema';
 import { contentsOf, type PlanContents } from './contents';
-import { profileAfter, secondsToFace } from '../../hold/seep';
+import { untilMinute, warmSeconds } from '../../hold/phases';
+import { faceAfter, profileAfter, type Seep } from '../../hold/seep';
 import type { BoilStage } from './boil';
 import type { DoughStage } from './dough';
 import type { HoldStage } from './hold';
@@ -116,9 +117,16 @@ export interface EdgeResult {
 
 /** From closing to the pot. */
 export interface HoldResult extends Omit<HoldStage, 'course'> {
-  /** Moisture through the sheet, from the filling down: at the end of the hold, and when it is tacky. */
+  /** The sheet through the hold and somewhat beyond it, evenly in time. */
+  readonly moments: readonly HoldMoment[];
+}
+
+/** Moisture through the sheet at one moment, wet basis. */
+export interface HoldMoment {
+  readonly minute: number;
+  readonly face: number;
+  /** From the filling down. */
   readonly profile: readonly number[];
-  readonly profileWhenTacky: readonly number[] | null;
 }
 
 /** Every figure of a plan, before it is judged. */
@@ -292,12 +300,23 @@ function shapeResult({ plan, basis, piece }: PlanModel): ShapeResult {
   );
 }
 
-function holdResult({ hold: { course, ...hold } }: PlanModel): HoldResult {
-  return lazily(hold, {
-    profile: () => profileAfter(course, hold.warmSeconds),
-    profileWhenTacky: () => {
-      const seconds = secondsToFace(course, hold.tackyAt);
-      return seconds === null ? null : profileAfter(course, seconds);
-    },
+function holdResult(model: PlanModel): HoldResult {
+  const { course, ...hold } = model.hold;
+  return lazily(hold, { moments: () => momentsOf(hold, course, model) });
+}
+
+/** So many looks at the sheet. */
+const MOMENTS = 13;
+
+function momentsOf(
+  { plannedMin, minutesToTacky, climate }: Omit<HoldStage, 'course'>,
+  course: Seep,
+  { plan, basis: { rules } }: PlanModel,
+): HoldMoment[] {
+  const untilMin = Math.max(plannedMin, Math.min(minutesToTacky ?? 0, 2 * plannedMin)) * 1.1;
+  return Array.from({ length: MOMENTS }, (_, i) => {
+    const minute = (untilMin * i) / (MOMENTS - 1);
+    const seconds = warmSeconds(untilMinute(plan.hold.phases, minute), climate, rules);
+    return { minute, face: faceAfter(course, seconds), profile: profileAfter(course, seconds) };
   });
 }

@@ -70,7 +70,6 @@ export function holdStage(
 ): HoldStage {
   const climate = { roomC, fridgeC };
   const { phases, surface, medium, faces } = hold;
-  const { openMin, fillMin } = sheet.fill;
   const course = seepOf(
     {
       thicknessMm: input.thicknessMm,
@@ -97,10 +96,8 @@ export function holdStage(
   const minutesToTacky = minuteAt(tackyAt);
   const safe = safeLimit(phases, rules);
   return {
-    sealFactor: sealFactor(
-      { medium, faces, usedOfOpen: openMin > 0 ? fillMin / openMin : 0 },
-      rules,
-    ),
+    // A sheet that would dry is filled a length at a time, the rest covered: no face is used past its time.
+    sealFactor: sealFactor({ medium, faces, usedOfOpen: 1 }, rules),
     air: airLeft(hold.air, rules),
     plannedMin: holdMinutes(phases),
     climate,

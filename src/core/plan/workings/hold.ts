@@ -7,23 +7,21 @@ const SEEP = 'diffusion through the sheet, its face at the filling by its free w
 
 /** From closing to the pot: seal, hold, lift. */
 export const holdFigures = {
-  sealMargin: ({ model, figures: { hold, sheet } }) => {
+  sealMargin: ({ model }) => {
     const { medium, faces } = model.plan.hold;
     const { rules } = model.basis;
     return figure({
       label: 'Seal against what the pot asks',
       unit: 'ratio',
       kind: 'rule',
-      formula: 'wetting × faces × e^−(time to fill ÷ open time − 1) where longer ÷ what opens',
+      formula: 'wetting × faces ÷ what opens',
       inputs: {
         wetting: [rules[`seal.medium.${medium}`].value, 'ratio'],
         faces: [rules[`seal.face.${faces}`].value, 'ratio'],
-        'time to fill': [sheet.fill.fillMin, 'min'],
-        'open time': [sheet.fill.openMin, 'min'],
         'opens at': [rules['seal.holds'].value, 'ratio'],
       },
       source: 'craft rule',
-      compute: () => hold.sealFactor / rules['seal.holds'].value,
+      compute: (of) => (of.wetting * of.faces) / of['opens at'],
       times: [0.85, 1.15],
     });
   },

@@ -11,8 +11,8 @@ const LOADS = {
   filling: () => import('./filling'),
   sheet: () => import('./sheet'),
   shape: () => import('./Shape'),
-  seal: () => import('./Seal'),
-  boil: () => import('./Boil'),
+  seal: () => import('./seal'),
+  boil: () => import('./boil'),
 };
 
 /**

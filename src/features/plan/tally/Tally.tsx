@@ -6,6 +6,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { shareOut } from '@/core/plan/questions/shareOut';
 import { plural } from '../stations/sheetWords';
 import { useShown } from '../editor/EditorContext';
+import { Strands } from './Strands';
 import { Verdict } from './Verdict';
 
 /** The tally: pieces, dough, filling, what is left, and the weakest link. Always in sight. */
@@ -64,6 +65,7 @@ export function Tally() {
         </Row>
       </dl>
       <Verdict />
+      <Strands />
     </section>
   );
 }

@@ -1,0 +1,53 @@
+'use client';
+
+import { writeAt } from '@/core/plan/document/patch';
+import type { MarginId } from '@/core/risk/margins';
+import { Button } from '@/ui/buttons/Button';
+import { useUnits } from '@/ui/units/UnitsContext';
+import type { Balance } from '@/workers/model.worker';
+import { useEdit, useShown } from '../editor/EditorContext';
+import { MARGIN_NAMES } from '../marginWords';
+
+/** A share this small is not worth naming. */
+const LEAST = 0.003;
+
+/** How many a batch made by hands will lose, to what, and how many to make. */
+export function Scattered({ balance: { hands, plated, make } }: { balance: Balance }) {
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
+  const { text } = useUnits();
+  const causes = (Object.entries(hands.byCause) as [MarginId, number][])
+    .filter(([, share]) => share >= LEAST)
+    .sort(([, a], [, b]) => b - a)
+    .map(([id, share]) => `${MARGIN_NAMES[id]} ${text(share, 'share')}`);
+  const expected = Math.round(hands.lost * 100) / 100;
+  const set = plan.batch.breakageShare;
+  const portions = plan.batch.wayIn === 'portions';
+  return (
+    <div className="mt-2 border-l-4 border-dough-edge pl-3">
+      <p>
+        <b>
+          About {text(hands.lost, 'share')} lost{portions && `; make ${make}`}
+        </b>{' '}
+        {portions && `to plate ${plated}, 19 times in 20. You make ${result.pieces}.`}
+      </p>
+      <p className="text-small text-ink-dim">
+        {causes.length > 0 && `Lost to ${causes.join(', ')}. `}
+        Pieces of {text(hands.weightRangeG[0], 'g')} to {text(hands.weightRangeG[1], 'g')}. Worked
+        out on {hands.tried.toLocaleString()} pieces with hands as they are; an estimate.
+      </p>
+      {expected < 0.9 && Math.abs(expected - set) >= 0.01 && (
+        <Button
+          onClick={() =>
+            edit(
+              (before) => writeAt(before, 'batch.breakageShare', expected),
+              'batch.breakageShare',
+            )
+          }
+        >
+          Count on {text(expected, 'share')} in place of {text(set, 'share')}
+        </Button>
+      )}
+    </div>
+  );
+}

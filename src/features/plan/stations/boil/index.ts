@@ -1,0 +1,2 @@
+export { BoilControls } from './BoilControls';
+export { BoilPanel } from './BoilPanel';

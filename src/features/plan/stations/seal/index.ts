@@ -1,0 +1,2 @@
+export { HoldPanel as SealPanel } from './HoldPanel';
+export { SealControls } from './SealControls';
