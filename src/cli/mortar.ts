@@ -10,6 +10,8 @@ import { allRows, kindOfTable, readIngredients, readPreparations } from '../core
 import { placesOf } from '../core/layout/places';
 import { cautionsFor } from '../core/plan/questions/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
+import { modelOf } from '../core/plan/model/model';
+import { scatter, toMake } from '../core/risk/scatter';
 import { parsePlan } from '../core/plan/document/parsePlan';
 import { PlanError } from '../core/plan/document/planError';
 import { planSchema, type Plan } from '../core/plan/document/schema';
@@ -70,9 +72,14 @@ function print(value: unknown): void {
 
 /** A plan's result, with the passes, every blank's place, and the cautions that go with it. */
 function printPlan(plan: Plan, pantry: Pantry): void {
-  const result = evaluatePlan(plan, basisWith(pantry));
+  const basis = basisWith(pantry);
+  const result = evaluatePlan(plan, basis);
+  const model = modelOf(plan, basis);
+  const hands = scatter(model);
   print({
     ...result,
+    remedies: result.weakestLink.remedies,
+    scatter: { ...hands, make: toMake(result.counts.plated, hands.lost) + result.counts.tasted },
     layout: { ...result.layout, places: placesOf(result.layout.laying) },
     cautions: cautionsFor(plan, pantry),
   });

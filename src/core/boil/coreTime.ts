@@ -13,7 +13,10 @@ import type { CoreInput } from './heat';
  * @throws FieldError out of range
  * @example coreTime({ halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 }) // 172
  */
-export function coreTime({ frozen = false, ...input }: CoreInput & { frozen?: boolean }): number {
+export function coreTime({
+  frozen = false,
+  ...input
+}: CoreInput & { frozen?: boolean | undefined }): number {
   requireInRange('halfHeightMm', input.halfHeightMm, { min: 0.5, max: 80, unit: 'mm' });
   requireInRange('shapeExponent', input.shapeExponent, { min: 0, max: 2 });
   requireInRange('bathC', input.bathC, { min: 30, max: 105, unit: '°C' });

@@ -9,7 +9,7 @@ export interface PotLoad {
   readonly waterL: number;
   readonly loadG: number;
   readonly fromC: number;
-  readonly frozen?: boolean;
+  readonly frozen?: boolean | undefined;
   readonly powerW: number;
   readonly waterC: number;
 }

@@ -1,5 +1,9 @@
 import * as z from 'zod';
-import { boilingPoint } from '../physics/air';
+import { coreTime } from '../boil/coreTime';
+import { potDip } from '../boil/potDip';
+import { seepTime } from '../hold/seepTime';
+import { SURFACES } from '../hold/surfaces';
+import { airSwelling, boilingPoint } from '../physics/air';
 import { trimToNoodles } from '../batch/trimUse';
 import { batchYield } from '../batch/yield';
 import { compose, type Part } from '../composition/compose';
@@ -25,7 +29,7 @@ import { strengthFromHang } from '../sheet/strengthFromHang';
 
 /** A calculator's answer: numbers by name, or lists of them. */
 export type CalcOutput = Readonly<
-  Record<string, number | readonly Readonly<Record<string, number>>[]>
+  Record<string, number | null | readonly Readonly<Record<string, number>>[]>
 >;
 
 interface Calculator {
@@ -165,6 +169,42 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   openTime: calculator(
     z.strictObject({ thicknessMm: number, waterShare: number, tempC: number, rh: number }),
     (input) => ({ minutes: openTime(input) }),
+  ),
+  airSwelling: calculator(
+    z.strictObject({ fromC: number, toC: number, kPa: number.optional() }),
+    (input) => ({ ratio: airSwelling(input) }),
+  ),
+  seepTime: calculator(
+    z.strictObject({
+      thicknessMm: number,
+      freeWaterShare: number,
+      tempC: number,
+      doughMoisture: number,
+      surface: z.enum(SURFACES, { error: `must be one of: ${SURFACES.join(', ')}` }),
+    }),
+    (input) => ({ minutes: seepTime(input) }),
+  ),
+  coreTime: calculator(
+    z.strictObject({
+      halfHeightMm: number,
+      shapeExponent: number,
+      fromC: number,
+      bathC: number,
+      targetC: number,
+      frozen: z.boolean({ error: 'must be true or false' }).optional(),
+    }),
+    (input) => ({ seconds: coreTime(input) }),
+  ),
+  potDip: calculator(
+    z.strictObject({
+      waterL: number,
+      loadG: number,
+      fromC: number,
+      frozen: z.boolean({ error: 'must be true or false' }).optional(),
+      powerW: number,
+      waterC: number,
+    }),
+    (input) => ({ ...potDip(input) }),
   ),
   squareLayout: calculator(
     z.strictObject({ widthMm: number, lengthMm: number, sideMm: number, gapMm: number }),

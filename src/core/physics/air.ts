@@ -48,7 +48,7 @@ export function airSwelling({
 }: {
   fromC: number;
   toC: number;
-  kPa?: number;
+  kPa?: number | undefined;
 }): number {
   requireInRange('kPa', kPa, { min: 40, max: 110, unit: 'kPa' });
   requireInRange('fromC', fromC, { min: 0, max: 60, unit: '°C' });

@@ -218,20 +218,20 @@ function factsOf(
     {
       term: 'Seal',
       value: MEDIUM_NAMES[plan.hold.medium],
-      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${heldText(plan.hold, text)}`,
+      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${heldText(plan.hold, text)}${result.hold.goodFor ? `; good for ${text(result.hold.goodFor.minute, 'min')}` : ''}`,
     },
     {
       term: 'Pot',
       value: text(plan.boil.waterL, 'litre'),
-      says: `salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}`,
+      says: `salt ${text(result.saltG, 'g')}, ${plan.boil.style === 'simmer' ? 'gentle simmer' : 'rolling boil'}; ${result.boil.rounds.rounds} × ${result.boil.rounds.pieces} pieces, about ${text(result.boil.rounds.totalMin, 'min')} in all`,
     },
     {
       term: 'Done',
       value:
         result.safeCore.tempC === null
-          ? 'bite the edge'
+          ? `≈ ${text(result.boil.potMin, 'min')}`
           : `${text(result.safeCore.tempC, 'C')} inside`,
-      says: `edge soft after about ${text(result.boil.edgeMin, 'min')}; floating is not done`,
+      says: `${result.safeCore.tempC === null ? 'bite the edge' : `about ${text(result.boil.potMin, 'min')} in the pot`}; floating is not done`,
     },
   ];
 }

@@ -16,6 +16,12 @@ export interface NumberInput {
   readonly start: number;
 }
 
+/** What a sum comes to: a figure with its working, or words where there is none. */
+export interface SumAnswer {
+  readonly working: Working | null;
+  readonly says?: ReactNode;
+}
+
 /** A sum of a few numbers: what is put in, and what comes of it. */
 export function NumbersSum<K extends string>({
   inputs,
@@ -23,7 +29,7 @@ export function NumbersSum<K extends string>({
   children,
 }: {
   inputs: Readonly<Record<K, NumberInput>>;
-  work(values: Readonly<Record<K, number>>): { working: Working; says?: ReactNode };
+  work(values: Readonly<Record<K, number>>): SumAnswer;
   children?: ReactNode;
 }) {
   const names = Object.keys(inputs) as K[];
@@ -51,13 +57,14 @@ export function NumbersSum<K extends string>({
   );
 }
 
-function Outcome({ work }: { work(): { working: Working; says?: ReactNode } }) {
-  let done: { working: Working; says?: ReactNode };
+function Outcome({ work }: { work(): SumAnswer }) {
+  let done: SumAnswer;
   try {
     done = work();
   } catch (error) {
     if (!(error instanceof FieldError)) throw error;
     return <Trouble>{error.message}.</Trouble>;
   }
+  if (!done.working) return <p className="mt-4 text-lead">{done.says}</p>;
   return <Answer working={done.working}>{done.says && <p>{done.says}</p>}</Answer>;
 }

@@ -10,6 +10,7 @@ import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
 import { HydrationSum } from './HydrationSum';
 import { DiscsSum, HangTestSum, OpenTimeSum, SheetLengthSum, StripTestSum } from './SheetSums';
+import { FrozenSum, KeepSum, PotSum, SwellingSum } from './PotSums';
 import { TraySum, TrimSum } from './TrayAndTrimSums';
 import { SpoonTestSum } from './SpoonTestSum';
 import type { SumProps } from './SumParts';
@@ -30,6 +31,10 @@ const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   tray: TraySum,
   trim: TrimSum,
   'open-time': OpenTimeSum,
+  keep: KeepSum,
+  'pot-load': PotSum,
+  'from-frozen': FrozenSum,
+  swelling: SwellingSum,
 };
 
 /** Single sums, without a plan: the questions at the left, the one asked at the right. */

@@ -13,6 +13,10 @@ export const SUMS = [
   { id: 'tray', name: 'Pieces on a tray', asks: 'How many trays do I need?' },
   { id: 'trim', name: 'Trim to noodles', asks: 'What is the trim good for?' },
   { id: 'open-time', name: 'Open time', asks: 'How long does an open sheet still seal?' },
+  { id: 'keep', name: 'How long it keeps', asks: 'When does the under-face turn tacky?' },
+  { id: 'pot-load', name: 'Pot load', asks: 'How many at once?' },
+  { id: 'from-frozen', name: 'Boil from frozen', asks: 'How much longer from frozen?' },
+  { id: 'swelling', name: 'Air at a height', asks: 'How much does the air in a piece swell?' },
 ] as const;
 
 export type SumId = (typeof SUMS)[number]['id'];

@@ -1,6 +1,7 @@
 import { liftPull, wetStrength } from '../../hold/lift';
 import { moundPerimeter } from '../model/hold';
 import { figure } from '../../working/figure';
+import { NO_END } from '../../risk/margins';
 import type { FigureList } from './asked';
 
 const SEEP = 'diffusion through the sheet, its face at the filling by its free water';
@@ -49,12 +50,12 @@ export const holdFigures = {
       kind: 'rule',
       formula: 'minutes it is good for ÷ minutes planned',
       inputs: {
-        'good for': [hold.goodFor?.minute ?? Infinity, 'min'],
+        ...(hold.goodFor && { 'good for': [hold.goodFor.minute, 'min'] as const }),
         planned: [hold.plannedMin, 'min'],
       },
       source: SEEP,
-      compute: (of) =>
-        of.planned > 0 && Number.isFinite(of['good for']) ? of['good for'] / of.planned : 9,
+      compute: (of: Record<string, number>) =>
+        of.planned! > 0 && of['good for'] !== undefined ? of['good for'] / of.planned! : NO_END,
       times: [0.6, 1.6],
     }),
   liftMargin: ({ model, figures: { hold, dough, shape } }) => {

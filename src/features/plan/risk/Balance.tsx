@@ -38,7 +38,7 @@ export function Balance() {
       passing,
     );
   return (
-    <section aria-label="Where it holds" className="grid gap-2">
+    <section aria-label="Where it holds" className="grid grid-cols-[minmax(0,1fr)] gap-2">
       <h3>Where it holds: thickness against dose</h3>
       {failed && (
         <p role="alert">The map could not be worked out. It is tried again at the next change.</p>

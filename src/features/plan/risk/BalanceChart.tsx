@@ -14,7 +14,7 @@ const VIEW = { width: 540, height: 262 };
 const FIELDS = [
   { from: 1, fill: 'var(--verdict-edge)' },
   { from: 1.15, fill: 'var(--verdict-holds)' },
-  { from: 1.4, fill: 'color-mix(in srgb, var(--verdigris) 38%, var(--verdict-holds))' },
+  { from: 1.4, fill: 'var(--verdict-room)' },
 ] as const;
 
 /**

@@ -2,6 +2,7 @@
 
 import { useRef } from 'react';
 import { applyChange } from '@/core/risk/remedies';
+import type { Quoted } from '@/core/risk/remedy';
 import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -9,6 +10,14 @@ import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { MARGIN_FIGURES, spareWords } from '../marginWords';
 import { changeText, costText, STATION_NAMES, weakestText } from '../words';
 import { asksOf } from './asks';
+
+/** The best of each kind before the second best of any: three ways out, not one thrice. */
+const variedFirst = (remedies: readonly Quoted[]): Quoted[] => {
+  const best = remedies.filter(
+    ({ kind }, i) => remedies.findIndex((each) => each.kind === kind) === i,
+  );
+  return [...best, ...remedies.filter((each) => !best.includes(each))];
+};
 
 /** What fails, then the weakest link and what to do about it, then what else asks for a look. */
 export function Verdict() {
@@ -66,30 +75,32 @@ export function Verdict() {
         <p className="mt-1">{says}</p>
         {state !== 'holds' && remedies.length > 0 && (
           <ul className="mt-2 grid gap-1.5">
-            {remedies.slice(0, 3).map((remedy) => {
-              const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
-              const cost = costText(remedy.cost, text);
-              return (
-                <li key={`${remedy.kind}${says}`}>
-                  <button
-                    type="button"
-                    onClick={() => {
-                      edit((plan) => applyChange(plan, remedy));
-                      own.current?.focus({ preventScroll: true });
-                    }}
-                    className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
-                  >
-                    <span className="py-1">
-                      {says}
-                      <span className="block text-small">
-                        {spareWords(remedy.weakest, remedy.margin)}
-                        {cost && `; ${cost}`}
+            {variedFirst(remedies)
+              .slice(0, 3)
+              .map((remedy) => {
+                const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
+                const cost = costText(remedy.cost, text);
+                return (
+                  <li key={`${remedy.kind}${says}`}>
+                    <button
+                      type="button"
+                      onClick={() => {
+                        edit((plan) => applyChange(plan, remedy));
+                        own.current?.focus({ preventScroll: true });
+                      }}
+                      className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
+                    >
+                      <span className="py-1">
+                        {says}
+                        <span className="block text-small">
+                          {spareWords(remedy.weakest, remedy.margin)}
+                          {cost && `; ${cost}`}
+                        </span>
                       </span>
-                    </span>
-                  </button>
-                </li>
-              );
-            })}
+                    </button>
+                  </li>
+                );
+              })}
           </ul>
         )}
       </div>

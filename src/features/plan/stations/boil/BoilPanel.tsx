@@ -23,7 +23,7 @@ export function BoilPanel() {
   const { working, safeCore, allergens, boil } = result;
   const { rounds } = boil;
   return (
-    <div className="grid gap-6">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6">
       <section aria-label="How long">
         <h3 className="font-display text-figure leading-tight">
           <Figure working={working.cookFor} className="no-underline">

@@ -81,7 +81,7 @@ export function HoldPanel() {
   const { hold: h, shape } = plan;
   const { title, says } = headline(result, h.surface, text);
   return (
-    <div className="grid gap-6">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6">
       <section aria-label="The hold">
         <h3 className="font-display text-figure leading-tight">
           {result.hold.goodFor ? (
