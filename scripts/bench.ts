@@ -31,6 +31,7 @@ import { addLogEntry } from '../src/server/repositories/log';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
 import { handRows } from './bench/hand';
+import { riskRows } from './bench/risk';
 import type { Row } from './bench/rows';
 import { build, installChromium, quietEnv, tool } from './setup.mjs';
 
@@ -304,6 +305,7 @@ async function fetchWhenReady(url: string): Promise<string> {
 }
 
 await core();
+rows.push(...riskRows());
 await layouts();
 await store();
 await pageWeight();

@@ -29,6 +29,17 @@ describe('calculators', () => {
       { waterG: 67.53, minutes: 5.484 },
     ],
     ['batchYield', { usedShare: 0.86, rerolls: 1 }, { yield: 0.96234 }],
+    ['airSwelling', { fromC: 22, toC: 90, kPa: 101.325 }, { ratio: 3.8949 }],
+    [
+      'coreTime',
+      { halfHeightMm: 7, shapeExponent: 0.6, fromC: -18, bathC: 98, targetC: 74, frozen: true },
+      { seconds: 249.43 },
+    ],
+    [
+      'potDip',
+      { waterL: 5, loadG: 300, fromC: 5, powerW: 2500, waterC: 98 },
+      { dipC: 4.1964, recoverS: 36.828 },
+    ],
   ])('%s %j', (name, input, expected) => {
     const result = run(name, input);
     if ('error' in result) throw new Error(result.error);
@@ -156,6 +167,16 @@ describe('calculators', () => {
     cupsToGrams: { id: 'flour-00', cups: 2 },
     waterToCookOff: { parts: [{ id: 'ricotta-fresh', g: 1000 }], targetFreeWaterShare: 0.03 },
     eggSolve: { flourParts: [{ id: 'flour-00', g: 1 }], eggs: 4, eggG: 50, yolkG: 17 },
+    airSwelling: { fromC: 22, toC: 90, kPa: 101 },
+    seepTime: {
+      thicknessMm: 0.8,
+      freeWaterShare: 0.05,
+      tempC: 20,
+      doughMoisture: 0.34,
+      surface: 'bare',
+    },
+    coreTime: { halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 },
+    potDip: { waterL: 5, loadG: 300, fromC: 5, powerW: 2500, waterC: 98 },
   };
 
   it('are all tried here', () => {

@@ -234,7 +234,7 @@ export function secondsToFace({ seconds, face }: Seep, moisture: number): number
   if (at < 0) return null;
   if (at === 0) return 0;
   // A parabola through three moments: steps are long where little bends.
-  const first = Math.max(0, Math.min(at - 1, face.length - 3));
+  const first = Math.max(0, at - 2);
   const [t0, t1, t2] = [seconds[first]!, seconds[first + 1]!, seconds[first + 2] ?? seconds[at]!];
   const [f0, f1, f2] = [face[first]!, face[first + 1]!, face[first + 2] ?? face[at]!];
   if (!(f0 < f1 && f1 < f2)) {

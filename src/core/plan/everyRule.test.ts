@@ -120,6 +120,7 @@ const plans: readonly Plan[] = [
   ...FACES.map((faces) => planWith({ hold: { faces } })),
   ...AIR_WAYS.map((air) => planWith({ hold: { air } })),
   planWith({ hold: { phases: [{ place: 'bench', minutes: 50 }] } }),
+  planWith({ filling: { ...planWith().filling, meetsC: 31 } }),
 ];
 
 /** Everything that the product says of these plans, by a set of rules: one answer after another. */

@@ -30,7 +30,7 @@ export function stationsOf(
   return {
     count: countStation(figures),
     dough: doughStation(figures, rules),
-    filling: fillingStation(figures, rules),
+    filling: fillingStation(plan, figures, rules),
     sheet: sheetStation(figures, margins, rules),
     shape: shapeStation(figures, margins, rules),
     seal: sealStation(figures, margins, rules),
@@ -61,8 +61,11 @@ function doughStation({ dough }: PlanFigures, rules: Rules): Station {
   return { state: 'holds', word: feel };
 }
 
-function fillingStation({ filling }: PlanFigures, rules: Rules): Station {
+function fillingStation(plan: Plan, { filling }: PlanFigures, rules: Rules): Station {
   const { freeWaterShare, grade } = filling;
+  if (plan.filling.meetsC > rules['filling.meets.warm'].value) {
+    return { state: 'edge', word: 'still warm' };
+  }
   if (freeWaterShare < rules['filling.free.workable'].value) return { state: 'holds', word: grade };
   const wet = rules['filling.free.wet'].value;
   return { state: freeWaterShare < wet ? 'edge' : 'fails', word: grade };

@@ -2,7 +2,7 @@ import { coreFrozen } from '../boil/coreFrozen';
 import { coreThawed } from '../boil/coreThawed';
 import { liftPull, wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, type PhasePlace } from '../hold/phases';
-import { faceAfter, secondsToFace } from '../hold/seep';
+import { faceAfter, secondsToFace, wettedFace } from '../hold/seep';
 import { seepOf } from '../hold/seepMemo';
 import { cookedShape } from '../plan/model/boil';
 import { moundPerimeter } from '../plan/model/hold';
@@ -73,13 +73,18 @@ export function kernelOf(
 
   // Seconds at 20 °C until it is tacky, and how wet it is at the end: smooth over thickness in logs.
   const courseAt = (mm: number) => seepOf({ ...hold.course.input, thicknessMm: mm }, rules);
-  const tackySeconds = interpolator(thicknessMm, SEEP_NODES, (mm) =>
-    Math.log(secondsToFace(courseAt(mm), hold.tackyAt) ?? FOREVER_S),
-  );
-  const endMoisture = interpolator(thicknessMm, SEEP_NODES, (mm) =>
-    faceAfter(courseAt(mm), hold.warmSeconds),
-  );
-  const everTacky = hold.minutesToTacky !== null;
+  const wetted = wettedFace(hold.course.input, rules);
+  const everTacky = wetted > hold.tackyAt && hold.course.face.some((each) => each >= hold.tackyAt);
+  const tackySeconds = everTacky
+    ? interpolator(thicknessMm, SEEP_NODES, (mm) =>
+        Math.log(secondsToFace(courseAt(mm), hold.tackyAt) ?? FOREVER_S),
+      )
+    : null;
+  // A filling that wets nothing leaves the sheet as it is.
+  const endMoisture =
+    wetted > sheet.moisture + 1e-6
+      ? interpolator(thicknessMm, SEEP_NODES, (mm) => faceAfter(courseAt(mm), hold.warmSeconds))
+      : () => sheet.moisture;
 
   const coreOf = boil.frozen ? coreFrozen : coreThawed;
   const nodes = boil.frozen ? CORE_NODES.frozen : CORE_NODES.thawed;
@@ -99,6 +104,12 @@ export function kernelOf(
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
   const rough = rules['boil.room'].value * rules[`boil.rough.${plan.boil.style}`].value;
   const { growth } = boil.burst;
+  // Read once: every piece of a scatter asks for them.
+  const tears = rules['shape.tears'].value;
+  const joins = rules['seal.holds'].value;
+  const stands = rules['boil.skinStands'].value;
+  const standsMin = rules['boil.skinStandsMin'].value;
+  const leastPotMin = boil.forSafety ? 1 : 0;
 
   return {
     model,
@@ -114,9 +125,7 @@ export function kernelOf(
     },
     sheetSide(mm) {
       const open = (openMin * mm) / input.thicknessMm;
-      const tacky = everTacky
-        ? minuteWhen(plan.hold.phases, Math.exp(tackySeconds(mm)), pace)
-        : null;
+      const tacky = tackySeconds && minuteWhen(plan.hold.phases, Math.exp(tackySeconds(mm)), pace);
       const goodFor = Math.min(tacky ?? Infinity, safeMin);
       return {
         thicknessMm: mm,
@@ -136,11 +145,11 @@ export function kernelOf(
       const lip = Math.max(0, dose.lipMm) / at.neededLipMm;
       const overTop = at.thicknessMm / dose.thins;
       const minutes = Math.max(coreMin, at.edgeMin, at.faceMin);
-      const potMin = Math.max(minutes - inSauce, boil.forSafety ? coreMin : 0, 0.5);
+      const potMin = Math.max(minutes - inSauce, leastPotMin * coreMin, 0.5);
       out[0] = lip;
-      out[1] = overTop / rules['shape.tears'].value;
+      out[1] = overTop / tears;
       out[2] = at.open;
-      out[3] = at.sealFactor / rules['seal.holds'].value;
+      out[3] = at.sealFactor / joins;
       out[4] = at.seep;
       out[5] =
         at.wetKPa /
@@ -150,8 +159,7 @@ export function kernelOf(
           thicknessMm: overTop,
         });
       out[6] = growth > 0 ? (rough * at.sealFactor * Math.min(1, lip)) / growth : NO_END;
-      out[7] =
-        (rules['boil.skinStands'].value * at.faceMin + rules['boil.skinStandsMin'].value) / potMin;
+      out[7] = (stands * at.faceMin + standsMin) / potMin;
       let least = Infinity;
       for (let i = 0; i < LINKS.length; i += 1) if (LINKS[i] && out[i]! < least) least = out[i]!;
       return least;

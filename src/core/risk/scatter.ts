@@ -1,4 +1,4 @@
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Rules } from '../basis/rules';
 import type { PlanModel } from '../plan/model/model';
@@ -135,7 +135,7 @@ const [LIP, OPEN, SEAL, SEEP, BURST] = [
 /** Normal numbers from a seed, two at a time (Box and Muller). */
 function normals(seed: number): () => number {
   const random = xoroshiro128plus(seed);
-  const uniform = () => 1 - uniformFloat64(random);
+  const uniform = () => 1 - uniformFloat32(random);
   let spare: number | null = null;
   return () => {
     if (spare !== null) {

@@ -7,6 +7,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { whenIdle } from '@/ui/layout/whenIdle';
 import { useView } from '@/ui/layout/ViewContext';
 import { EditorProvider } from './editor/EditorContext';
 import { usePlanEditor } from './editor/usePlanEditor';
@@ -20,6 +21,7 @@ import { PlanName } from './PlanName';
 import { RunNav } from './RunNav';
 import { SaveTrouble } from './SaveMark';
 import { StationAnswer } from './StationAnswer';
+import { modelClient } from './search/modelClient';
 import { fetchStations, stationParts } from './stations/stationParts';
 import { Tally } from './tally/Tally';
 import { TallyLine } from './tally/TallyLine';
@@ -57,7 +59,11 @@ function PlanBench({ id }: { id: string }) {
   );
   usePlanCommands(id, go);
   useEffect(() => {
-    const timer = setTimeout(fetchStations, 1000);
+    const timer = setTimeout(() => {
+      fetchStations();
+      // A first, cold answer takes longest: better while nothing is asked.
+      whenIdle(() => void modelClient().catch(() => {}));
+    }, 1000);
     return () => clearTimeout(timer);
   }, []);
   return (

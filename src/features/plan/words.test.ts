@@ -25,7 +25,7 @@ describe('keyFigure', () => {
     ['sheet', '0.80 mm dial 8'],
     ['shape', '10.2 mm lip'],
     ['seal', '2 h good for'],
-    ['boil', '≈ 2.7 min in the pot'],
+    ['boil', '≈ 2.3 min in the pot'],
   ] as const)('of %s is “%s”', (station, words) => {
     expect(key(plan, station)).toBe(words);
   });

@@ -274,6 +274,9 @@ export function stationAdvice(
         ? `Dough is dry: ${write(dough.mend.waterG, 'g')} more water, by wet hands.`
         : `Dough is wet: knead in ${write(dough.mend.flourG, 'g')} of flour by pinches, until it no longer sticks.`;
     case 'filling':
+      if (word === 'still warm') {
+        return 'Filling meets the dough warm: it steams and softens the sheet. Cool it first.';
+      }
       return filling.grade === 'wet'
         ? 'Filling is wet: drain it longer or cook it drier.'
         : 'Filling will seep: drain, press or cook water off.';

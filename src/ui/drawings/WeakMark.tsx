@@ -1,4 +1,5 @@
 import type { MarginId } from '@/core/risk/margins';
+import { settled } from './svg';
 
 interface Box {
   readonly x: number;
@@ -25,13 +26,16 @@ export function WeakMark({
   baseY: number;
   lip: { readonly from: number; readonly to: number; readonly y: number };
 }) {
-  const right = mound.x + mound.w;
+  const at = (share: number) => settled(mound.x + share * mound.w);
+  const down = (share: number) => settled(mound.y + share * mound.h);
+  const right = at(1);
+  const tooth = settled((lip.to - lip.from) / 4);
   switch (link) {
     case 'seep':
     case 'lift':
       return (
         <path
-          d={`M${mound.x} ${baseY}H${right}`}
+          d={`M${at(0)} ${settled(baseY)}H${right}`}
           stroke={colour}
           strokeWidth={5}
           strokeDasharray={link === 'lift' ? '12 5' : '3 3'}
@@ -40,7 +44,7 @@ export function WeakMark({
     case 'seal':
       return (
         <path
-          d={`M${lip.from} ${lip.y}l${(lip.to - lip.from) / 4} -5l${(lip.to - lip.from) / 4} 10l${(lip.to - lip.from) / 4} -10l${(lip.to - lip.from) / 4} 5`}
+          d={`M${settled(lip.from)} ${lip.y}l${tooth} -5l${tooth} 10l${tooth} -10l${tooth} 5`}
           fill="none"
           stroke={colour}
           strokeWidth={3}
@@ -49,17 +53,14 @@ export function WeakMark({
     case 'burst':
       return (
         <g fill="none" stroke={colour} strokeWidth={2.5}>
-          <ellipse cx={mound.x + mound.w / 2} cy={mound.y + 7} rx={mound.w * 0.16} ry={5} />
-          <path
-            d={`M${mound.x + mound.w / 2} ${mound.y - 4}v-9m-5 4l5-6l5 6`}
-            strokeLinecap="round"
-          />
+          <ellipse cx={at(0.5)} cy={settled(mound.y + 7)} rx={settled(mound.w * 0.16)} ry={5} />
+          <path d={`M${at(0.5)} ${settled(mound.y - 4)}v-9m-5 4l5-6l5 6`} strokeLinecap="round" />
         </g>
       );
     case 'face':
       return (
         <path
-          d={`M${mound.x + mound.w * 0.12} ${mound.y + mound.h * 0.45}Q${mound.x + mound.w / 2} ${mound.y - mound.h * 0.36} ${right - mound.w * 0.12} ${mound.y + mound.h * 0.45}`}
+          d={`M${at(0.12)} ${down(0.45)}Q${at(0.5)} ${down(-0.36)} ${at(0.88)} ${down(0.45)}`}
           fill="none"
           stroke={colour}
           strokeWidth={3.5}

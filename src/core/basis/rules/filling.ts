@@ -40,5 +40,6 @@ export const fillingRules = defineRules({
   'filling.egg.most': [0.08, 0.02, 'share', 'more egg loosens it and tastes of egg'],
   'filling.panDrying': [0.02, 0.006, 'gPerMinCm2', 'water off a wide pan at a lively heat'],
   'filling.heaped': [1.6, 0.2, 'ratio', 'a heaped spoon to a level one'],
+  'filling.meets.warm': [30, 5, 'C', 'warmer, it steams and softens the sheet'],
   'filling.cool.surface': [10, 3, 'WPerM2K', 'heat off an open face in still cold air'],
 });

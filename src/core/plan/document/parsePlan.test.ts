@@ -132,6 +132,26 @@ describe('upgradeDocument', () => {
     });
   });
 
+  it.each([
+    [{ place: 'bench', minutes: 30 }, [{ place: 'bench', minutes: 30 }]],
+    [{ place: 'frozen', minutes: 600 }, [{ place: 'freezer', minutes: 600 }]],
+    [{ medium: 'egg' }, [{ place: 'fridge', minutes: 60 }]],
+    [undefined, [{ place: 'fridge', minutes: 60 }]],
+  ])('brings a hold of version 1 forward: %j', (hold, phases) => {
+    const { hold: _now, ...rest } = document();
+    const plan = parsePlan({ ...rest, version: 1, ...(hold && { hold }) });
+    expect(plan.version).toBe(2);
+    expect(plan.hold.phases).toEqual(phases);
+    expect(plan.hold.medium).toBe(hold && 'medium' in hold ? 'egg' : 'water');
+    expect(plan.hold.surface).toBe('semolina');
+  });
+
+  it('names what was bad in a hold of version 1', () => {
+    const { hold: _now, ...rest } = document();
+    const old = { ...rest, version: 1, hold: { place: 'cellar', minutes: -4 } };
+    expect(refusalOf(old).path).toBe('hold.phases[0].place');
+  });
+
   it('says when there is no way forward', () => {
     expect(() => upgradeDocument({ version: 1 }, { upgrades: {}, to: 2 })).toThrow(
       /no way forward from version 1/,

@@ -19,7 +19,7 @@ import {
   SURFACE_NAMES,
 } from '../../words';
 import { Folded } from '../Folded';
-import { PlanChoice } from '../PlanField';
+import { PlanChoice, PlanField } from '../PlanField';
 
 export function SealControls() {
   return (
@@ -46,7 +46,8 @@ export function SealControls() {
           label: capital(SURFACE_NAMES[value].replace(/^a /, '')),
         }))}
       />
-      <Folded title="If the faces are not clean" paths={['hold.faces']}>
+      <Folded title="If it is not clean and cool" paths={['hold.faces', 'filling.meetsC']}>
+        <PlanField at="filling.meetsC" hint="Warm filling steams and softens the sheet" />
         <PlanChoice
           at="hold.faces"
           label="Faces"

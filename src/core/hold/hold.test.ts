@@ -1,0 +1,94 @@
+import { heatFactor } from '../physics/diffusion';
+import { liftPull, weakAfter, wetStrength } from './lift';
+import {
+  holdMinutes,
+  lastPlace,
+  minuteWhen,
+  paceIn,
+  safeLimit,
+  untilMinute,
+  warmSeconds,
+  type Phase,
+} from './phases';
+import { airLeft, sealFactor } from './seal';
+
+const climate = { roomC: 20, fridgeC: 5 };
+const evening: Phase[] = [
+  { place: 'bench', minutes: 20 },
+  { place: 'drying', minutes: 30 },
+  { place: 'fridge', minutes: 180 },
+];
+
+describe('phases', () => {
+  it('go at the pace of their place: room whole, fridge about half, freezer not at all', () => {
+    expect(paceIn('bench', climate)).toBeCloseTo(1, 6);
+    expect(paceIn('fridge', climate)).toBeCloseTo(0.538, 3);
+    expect(paceIn('freezer', climate)).toBe(0);
+    expect(heatFactor(20, 28)).toBe(1);
+  });
+
+  it('add up', () => {
+    expect(holdMinutes(evening)).toBe(230);
+    expect(lastPlace(evening)).toBe('fridge');
+    expect(lastPlace([])).toBe('bench');
+    expect(warmSeconds(evening, climate)).toBeCloseTo(60 * (50 + 180 * 0.538), -1);
+  });
+
+  it('reach an amount at the minute their paces say, the last going on', () => {
+    const pace = (place: string) => (place === 'fridge' ? 0.5 : 1);
+    expect(minuteWhen(evening, 30, pace)).toBe(30);
+    expect(minuteWhen(evening, 60, pace)).toBe(70);
+    expect(minuteWhen(evening, 200, pace)).toBe(350);
+    expect(minuteWhen([{ place: 'freezer', minutes: 60 }], 10, () => 0)).toBeNull();
+  });
+
+  it('are cut at a minute, or go on past their end', () => {
+    expect(untilMinute(evening, 30)).toEqual([
+      { place: 'bench', minutes: 20 },
+      { place: 'drying', minutes: 10 },
+      { place: 'fridge', minutes: 0 },
+    ]);
+    expect(holdMinutes(untilMinute(evening, 400))).toBe(400);
+  });
+
+  it('have a safe limit: two hours warm in all, a day chilled, none once frozen', () => {
+    expect(safeLimit([{ place: 'bench', minutes: 30 }])).toEqual({ minute: 120, by: 'room' });
+    expect(safeLimit(evening)).toEqual({ minute: 50 + 1440, by: 'fridge' });
+    expect(
+      safeLimit([
+        { place: 'bench', minutes: 90 },
+        { place: 'fridge', minutes: 60 },
+        { place: 'drying', minutes: 60 },
+      ]),
+    ).toEqual({ minute: 180, by: 'room' });
+    expect(safeLimit([{ place: 'freezer', minutes: 9000 }])).toBeNull();
+  });
+});
+
+describe('seal and lift', () => {
+  it.each([
+    ['water', 'clean', 0.5, 1],
+    ['dry', 'clean', 1, 0.75],
+    ['egg', 'clean', 0, 1.05],
+    ['tooWet', 'clean', 0, 0.7],
+    ['water', 'floured', 0, 0.6],
+    ['water', 'filling', 0, 0.5],
+    ['water', 'clean', 2, Math.exp(-1)],
+  ] as const)('%s on %s faces, %d of the open time: %d', (medium, faces, usedOfOpen, factor) => {
+    expect(sealFactor({ medium, faces, usedOfOpen })).toBeCloseTo(factor, 9);
+  });
+
+  it('leaves less air the better it is pressed', () => {
+    expect((['none', 'middle', 'oneSide', 'pricked'] as const).map((way) => airLeft(way))).toEqual([
+      0.12, 0.03, 0.02, 0.01,
+    ]);
+  });
+
+  it('bears a piece until its dough is as weak as the pull on it', () => {
+    const pull = liftPull({ pieceG: 15, perimeterMm: 113, thicknessMm: 0.8 });
+    expect(pull).toBeCloseTo(1.628, 3);
+    const gained = weakAfter(25, pull);
+    expect(wetStrength(25, gained)).toBeCloseTo(pull, 9);
+    expect(wetStrength(25, -0.1)).toBe(25);
+  });
+});

@@ -1,0 +1,136 @@
+import fc from 'fast-check';
+import { startingBasis } from '../basis/basis';
+import { modelOf } from '../plan/model/model';
+import { FAMILY_IDS } from '../shapes/families';
+import { planWith } from '../testing/plans';
+import type { Plan } from '../plan/document/schema';
+import { balanceMap } from './balanceMap';
+import { interpolator, tensor } from './interpolate';
+import { MARGIN_IDS, marginsOf, weakestLink } from './margins';
+import { scatter, toMake } from './scatter';
+
+const model = (plan: Plan) => modelOf(plan, startingBasis);
+const seeping = {
+  ...planWith().filling,
+  parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw' }],
+};
+
+const PLANS: readonly (readonly [string, Plan])[] = [
+  ...FAMILY_IDS.map((id) => [id, planWith({}, id)] as const),
+  ['on a bare tray', planWith({ filling: seeping, hold: { surface: 'bare' } })],
+  ['on semolina', planWith({ filling: seeping, hold: { surface: 'semolina' } })],
+  ['frozen', planWith({ hold: { phases: [{ place: 'freezer', minutes: 900 }] } })],
+];
+
+describe('interpolation', () => {
+  it('is exact for polynomials, close for smooth functions, and keeps to its range', () => {
+    const cubic = (x: number) => 2 * x ** 3 - x + 1;
+    const read = interpolator([-1, 3], 4, cubic);
+    for (const x of [-1, -0.2, 1.7, 3]) expect(read(x)).toBeCloseTo(cubic(x), 9);
+    expect(interpolator([0, 2], 8, Math.exp)(1.3)).toBeCloseTo(Math.exp(1.3), 5);
+    expect(read(9)).toBeCloseTo(cubic(3), 9);
+  });
+
+  it('goes over two variables, row by row of the first', () => {
+    const table = tensor([0, 1], [0, 2], 4, (x, y) => x * x + 3 * y)([0.3, 0.9], [0.1, 1, 1.9]);
+    expect([...table].map((each) => Number(each.toFixed(9)))).toEqual([
+      0.39, 3.09, 5.79, 1.11, 3.81, 6.51,
+    ]);
+  });
+});
+
+describe.each(PLANS)('the map of %s', (_name, plan) => {
+  const map = balanceMap(model(plan), 24);
+
+  it('says what whole plans say', () => {
+    for (const [i, k] of [
+      [0, 0],
+      [4, 20],
+      [11, 11],
+      [18, 5],
+      [23, 23],
+    ] as const) {
+      const whole = weakestLink(
+        marginsOf(
+          model({
+            ...plan,
+            sheet: { ...plan.sheet, thicknessMm: map.thicknessMm[i]! },
+            shape: { ...plan.shape, doseG: map.doseG[k]! },
+          }),
+        ),
+        startingBasis.rules,
+      );
+      const at = i * 24 + k;
+      // Wet sheets tear as an exponential of how wet they are: there a little more is allowed.
+      const allowed = whole.name === 'lift' ? 0.04 : 0.005;
+      expect(Math.abs(map.margin[at]! - whole.margin)).toBeLessThanOrEqual(
+        allowed * whole.margin + 1e-9,
+      );
+      if (whole.margin > 0) expect(MARGIN_IDS[map.weakest[at]!]).toBe(whole.name);
+    }
+  });
+
+  it('has the plan’s own point, and a best one that is better or fuller', () => {
+    const own = weakestLink(marginsOf(model(plan)), startingBasis.rules);
+    expect(Math.abs(map.own.margin / own.margin - 1)).toBeLessThan(0.006);
+    if (!map.best) return;
+    expect(map.best.margin).toBeGreaterThanOrEqual(1);
+    const [thin, thick] = model(plan).piece.input.family.thicknessBandMm;
+    expect(map.best.thicknessMm).toBeGreaterThanOrEqual(thin);
+    expect(map.best.thicknessMm).toBeLessThanOrEqual(thick);
+  });
+});
+
+describe('scatter', () => {
+  it('is the same for the same seed, and much the same for another', () => {
+    const at = model(planWith());
+    const once = scatter(at, { pieces: 3000, seed: 4 });
+    expect(scatter(at, { pieces: 3000, seed: 4 })).toEqual(once);
+    const other = scatter(at, { pieces: 3000, seed: 5 });
+    expect(other).not.toEqual(once);
+    expect(Math.abs(other.lost - once.lost)).toBeLessThan(0.015);
+  });
+
+  it('counts every loss once, by what failed first', () => {
+    const { lost, byCause, weightG, weightRangeG } = scatter(
+      model(planWith({ shape: { doseG: 19 } })),
+    );
+    expect(Object.values(byCause).reduce((sum, each) => sum + each, 0)).toBeCloseTo(lost, 9);
+    expect(weightG).toBeGreaterThan(weightRangeG[0]);
+    expect(weightG).toBeLessThan(weightRangeG[1]);
+  });
+
+  it('weighs pieces as evenly as they are dosed', () => {
+    const spread = (laid: Plan['shape']['laid']) => {
+      const { weightG, weightRangeG } = scatter(model(planWith({ shape: { laid } })));
+      return (weightRangeG[1] - weightRangeG[0]) / weightG;
+    };
+    expect(spread('ball')).toBeLessThan(spread('piped'));
+    expect(spread('piped')).toBeLessThan(spread('spooned'));
+  });
+});
+
+describe('toMake', () => {
+  it('agrees with the binomial, counted out', () => {
+    // 2 % lost: of 42 made at most 2 are lost 949 times in 1000, of 43 at most 3 more than 989.
+    expect(toMake(40, 0.02)).toBe(43);
+    expect(toMake(1, 0.5)).toBe(5);
+    expect(toMake(40, 0)).toBe(40);
+    expect(toMake(0, 0.3)).toBe(0);
+  });
+
+  it('is never fewer for more lost, and joins its limit for large numbers', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 300 }),
+        fc.double({ min: 0.001, max: 0.4, noNaN: true }),
+        (n, q) => {
+          expect(toMake(n, q)).toBeGreaterThanOrEqual(n);
+          expect(toMake(n, q + 0.05)).toBeGreaterThanOrEqual(toMake(n, q));
+        },
+      ),
+      { numRuns: 40 },
+    );
+    expect(Math.abs(toMake(3001, 0.05) - toMake(3000, 0.05))).toBeLessThanOrEqual(4);
+  });
+});
