@@ -3,7 +3,10 @@ import { expose } from 'comlink';
 import { pantryWith, type PantryRows } from '../core/composition/pantry';
 import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
 import { searchHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/heatSearch';
-import { balanceMap, type BalanceMap } from '../core/risk/balanceMap';
+import { balanceMap } from '../core/risk/balanceMap';
+import type { MapKind, MarginMap } from '../core/risk/marginMap';
+import { sizeMap } from '../core/risk/sizeMap';
+import { waterMap } from '../core/risk/waterMap';
 import { scatter, toMake, type Scatter } from '../core/risk/scatter';
 import { modelOf } from '../core/plan/model/model';
 import type { Plan } from '../core/plan/document/schema';
@@ -14,7 +17,8 @@ export type OnProgress = (done: number, of: number) => void;
 
 /** What a plan's balance comes to. */
 export interface Balance {
-  readonly map: BalanceMap;
+  /** Null where the plan has no such map: a mould's size is not the cook's to choose. */
+  readonly map: MarginMap | null;
   readonly hands: Scatter;
   /** Whole pieces wanted, and how many to make to have them 19 times in 20, those to taste counted. */
   readonly plated: number;
@@ -35,12 +39,16 @@ const questions = {
     });
   },
   /** Where a plan holds over thickness and dose, and what becomes of it in hands as they are. */
-  balance(plan: Plan, rows: PantryRows): Balance {
+  balance(plan: Plan, rows: PantryRows, kind: MapKind, cuttersMm: readonly number[]): Balance {
     const model = modelOf(plan, basisWith(pantryWith(rows)));
     const hands = scatter(model);
     const { plated, tasted } = model.batch.batch.counts;
     return {
-      map: balanceMap(model),
+      map: {
+        thickness: () => balanceMap(model),
+        size: () => sizeMap(model, cuttersMm),
+        water: () => waterMap(model),
+      }[kind](),
       hands,
       plated,
       make: toMake(plated, hands.lost) + tasted,

@@ -8,6 +8,8 @@ import { balanceMap } from './balanceMap';
 import { interpolator, tensor } from './interpolate';
 import { MARGIN_IDS, marginsOf, weakestLink } from './margins';
 import { scatter, toMake } from './scatter';
+import { sizeMap } from './sizeMap';
+import { waterMap } from './waterMap';
 
 const model = (plan: Plan) => modelOf(plan, startingBasis);
 const seeping = {
@@ -54,8 +56,8 @@ describe.each(PLANS)('the map of %s', (_name, plan) => {
         marginsOf(
           model({
             ...plan,
-            sheet: { ...plan.sheet, thicknessMm: map.thicknessMm[i]! },
-            shape: { ...plan.shape, doseG: map.doseG[k]! },
+            sheet: { ...plan.sheet, thicknessMm: map.ys[i]! },
+            shape: { ...plan.shape, doseG: map.xs[k]! },
           }),
         ),
         startingBasis.rules,
@@ -76,8 +78,55 @@ describe.each(PLANS)('the map of %s', (_name, plan) => {
     if (!map.best) return;
     expect(map.best.margin).toBeGreaterThanOrEqual(1);
     const [thin, thick] = model(plan).piece.input.family.thicknessBandMm;
-    expect(map.best.thicknessMm).toBeGreaterThanOrEqual(thin);
-    expect(map.best.thicknessMm).toBeLessThanOrEqual(thick);
+    expect(map.best.y).toBeGreaterThanOrEqual(thin);
+    expect(map.best.y).toBeLessThanOrEqual(thick);
+  });
+});
+
+describe('the map of blank and dose', () => {
+  it.each(['ravioliSquare', 'tortelloni', 'agnolottiPinched'] as const)(
+    'of %s says what whole plans say',
+    (family) => {
+      const plan = planWith({}, family);
+      const map = sizeMap(model(plan), [50, 60, 60, 500], 24)!;
+      expect(map.lines.every(({ y }) => y >= map.ys[0]! && y <= map.ys.at(-1)!)).toBe(true);
+      for (const [row, column] of [
+        [0, 3],
+        [8, 12],
+        [23, 20],
+      ] as const) {
+        const shape = { ...plan.shape, sizeMm: map.ys[row]!, doseG: map.xs[column]! };
+        const whole = weakestLink(marginsOf(model({ ...plan, shape })), startingBasis.rules);
+        const at = map.margin[row * 24 + column]!;
+        expect(Math.abs(at - whole.margin)).toBeLessThanOrEqual(0.005 * whole.margin + 1e-9);
+      }
+    },
+  );
+
+  it('is not to be had of a mould', () => {
+    expect(sizeMap(model(planWith({}, 'mouldedRavioli')))).toBeNull();
+  });
+});
+
+describe('the map of water and hold', () => {
+  const plan = planWith({ filling: seeping, hold: { surface: 'bare' } });
+  const map = waterMap(model(plan), 16);
+
+  it('has the plan’s own point', () => {
+    const whole = weakestLink(marginsOf(model(plan)), startingBasis.rules);
+    expect(map.own.weakest).toBe(whole.name);
+    expect(Math.abs(map.own.margin / whole.margin - 1)).toBeLessThan(0.005);
+    expect(map.own.y).toBeCloseTo(model(plan).filling.composition.freeWaterShare, 9);
+  });
+
+  it('never gets better with more water, nor with a longer hold', () => {
+    for (let row = 0; row < 16; row += 1) {
+      for (let column = 1; column < 16; column += 1) {
+        const at = row * 16 + column;
+        expect(map.margin[at]!).toBeLessThanOrEqual(map.margin[at - 1]! + 1e-9);
+        if (row > 0) expect(map.margin[at]!).toBeLessThanOrEqual(map.margin[at - 16]! * 1.01);
+      }
+    }
   });
 });
 

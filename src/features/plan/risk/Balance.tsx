@@ -1,74 +1,105 @@
 'use client';
 
-import { useCallback } from 'react';
-import { rowsUsed } from '@/core/composition/pantry';
-import { writeAt } from '@/core/plan/document/patch';
-import { hold } from '@/core/risk/remedy';
-import { Button } from '@/ui/buttons/Button';
-import { useUnits } from '@/ui/units/UnitsContext';
 import type { Remote } from 'comlink';
+import { useCallback, useState } from 'react';
+import { rowsUsed } from '@/core/composition/pantry';
+import { WITH_ROOM, type MapKind, type MapPoint } from '@/core/risk/marginMap';
+import { Button } from '@/ui/buttons/Button';
+import { Choice } from '@/ui/fields/Choice';
+import { useUnits } from '@/ui/units/UnitsContext';
 import type { ModelWorker } from '@/workers/model.worker';
 import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { MARGIN_NAMES, spareWords } from '../marginWords';
 import { useLive } from '../search/useLive';
 import { BalanceChart } from './BalanceChart';
+import { BalanceSlice } from './BalanceSlice';
 import { BalanceTable } from './BalanceTable';
+import { MAP_AXES } from './mapAxes';
 import { Scattered } from './Scattered';
 
-/** Where the piece holds, thickness against dose, and how many hands as they are will lose. */
+const KINDS = Object.keys(MAP_AXES) as MapKind[];
+
+/** Where the piece holds, over two things at a time, and how many hands as they are will lose. */
 export function Balance() {
   const { plan, result } = useShown();
-  const { pantry } = useWorld();
+  const { pantry, kitchen } = useWorld();
   const { edit } = useEdit();
   const { text } = useUnits();
+  const [kind, setKind] = useState<MapKind>('thickness');
+  const axes = MAP_AXES[kind];
   const ask = useCallback(
     (model: Remote<ModelWorker>) =>
-      model.balance(plan, rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry)),
-    [plan, pantry],
+      model.balance(
+        plan,
+        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+        kind,
+        kitchen.cutters.map(({ mm }) => mm),
+      ),
+    [plan, pantry, kind, kitchen],
   );
   const { value, behind, failed } = useLive(ask);
-  const move = (thicknessMm: number, doseG: number, passing: boolean) =>
+  const map = value?.map ?? null;
+  const move = (x: number, y: number, passing: boolean) =>
     edit(
       (before) => {
-        const free = { ...before, ...hold(before, 'dose') };
-        const dosed = writeAt({ ...free, ...hold(free, 'thickness') }, 'shape.doseG', doseG);
-        return writeAt(dosed, 'sheet.thicknessMm', thicknessMm);
+        const along = axes.x.set ? axes.x.set(before, x) : before;
+        return axes.y.set ? axes.y.set(along, y) : along;
       },
       'balance',
       passing,
     );
+  const said = ({ x, y }: MapPoint) => `${text(x, axes.x.unit)} at ${text(y, axes.y.unit)}`;
+  const mould = result.shape.family === 'mouldedRavioli';
   return (
     <section aria-label="Where it holds" className="grid grid-cols-[minmax(0,1fr)] gap-2">
-      <h3>Where it holds: thickness against dose</h3>
+      <h3>Where it holds: {axes.title}</h3>
+      <div className="max-w-[560px]">
+        <Choice
+          label="Map of"
+          hideLabel
+          value={kind}
+          onChange={(value: MapKind) => setKind(value)}
+          options={KINDS.filter((each) => !mould || each !== 'size').map((each) => ({
+            value: each,
+            label: MAP_AXES[each].label,
+          }))}
+        />
+      </div>
       {failed && (
         <p role="alert">The map could not be worked out. It is tried again at the next change.</p>
       )}
       {!value && !failed && <p className="text-ink-dim">Working out where it holds…</p>}
       {value && (
         <div className={behind ? 'opacity-60' : ''} aria-busy={behind}>
-          <BalanceChart map={value.map} own={result.shape} onMove={move} />
+          {map && (
+            <>
+              <BalanceChart map={map} onMove={move} />
+              <p className="mt-1">
+                Here: {said(map.own)}; {MARGIN_NAMES[map.own.weakest]},{' '}
+                {spareWords(map.own.weakest, map.own.margin)}.
+                {map.best && (
+                  <>
+                    {' '}
+                    {map.best.margin >= WITH_ROOM ? 'Fullest with room' : 'Most to spare'}:{' '}
+                    {said(map.best)}.{' '}
+                    <Button
+                      onClick={() => {
+                        const { x, y } = map.best!;
+                        const round = (at: number, to: number) =>
+                          Number((Math.round(at / to) * to).toFixed(2));
+                        move(round(x, axes.x.step), round(y, axes.y.grain), false);
+                      }}
+                    >
+                      Take it
+                    </Button>
+                  </>
+                )}
+              </p>
+              <BalanceSlice map={map} />
+              <BalanceTable map={map} />
+            </>
+          )}
           <Scattered balance={value} />
-          <p className="mt-2">
-            Here: {text(value.map.own.doseG, 'g')} at {text(value.map.own.thicknessMm, 'mm')};{' '}
-            {MARGIN_NAMES[value.map.own.weakest]},{' '}
-            {spareWords(value.map.own.weakest, value.map.own.margin)}.
-            {value.map.best && (
-              <>
-                {' '}
-                Fullest with room: {text(value.map.best.doseG, 'g')} at{' '}
-                {text(value.map.best.thicknessMm, 'mm')}.{' '}
-                <Button
-                  onClick={() => {
-                    const { thicknessMm, doseG } = value.map.best!;
-                    move(Math.round(thicknessMm * 100) / 100, Math.round(doseG * 2) / 2, false);
-                  }}
-                >
-                  Take the fullest
-                </Button>
-              </>
-            )}
-          </p>
-          <BalanceTable map={value.map} />
         </div>
       )}
     </section>

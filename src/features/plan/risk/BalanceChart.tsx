@@ -2,10 +2,12 @@
 
 import { contours } from 'd3-contour';
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { BalanceMap } from '@/core/risk/balanceMap';
+import { WITH_ROOM, type MarginMap } from '@/core/risk/marginMap';
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { useUnits } from '@/ui/units/UnitsContext';
+import type { FigureUnit } from '@/core/working/working';
 import { MARGIN_NAMES, spareWords } from '../marginWords';
+import { MAP_AXES, type MapAxis } from './mapAxes';
 
 const BOX = { left: 58, top: 8, width: 470, height: 210 };
 const VIEW = { width: 540, height: 262 };
@@ -18,30 +20,26 @@ const FIELDS = [
 ] as const;
 
 /**
- * The lowest margin over thickness and dose, with the plan's own point: drawn, moved by pointer or by
+ * The lowest margin over two axes, with the plan's own point: drawn, moved by pointer or by
  * arrow keys. Fields differ by hatching too, not by colour alone.
  */
 export function BalanceChart({
   map,
-  own,
   onMove,
 }: {
-  map: BalanceMap;
-  /** The point as it is set now. */
-  own: { doseG: number };
-  onMove(thicknessMm: number, doseG: number, passing: boolean): void;
+  map: MarginMap;
+  onMove(x: number, y: number, passing: boolean): void;
 }) {
   const { text } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const [over, setOver] = useState<{ row: number; column: number } | null>(null);
-  const { thicknessMm, doseG, margin } = map;
-  const [rows, columns] = [thicknessMm.length, doseG.length];
-  const thin = thicknessMm[0]!;
-  const thick = thicknessMm[rows - 1]!;
-  const least = doseG[0]!;
-  const most = doseG[columns - 1]!;
-  const x = (g: number) => BOX.left + (BOX.width * (g - least)) / (most - least);
-  const y = (mm: number) => BOX.top + BOX.height - (BOX.height * (mm - thin)) / (thick - thin);
+  const { xs, ys, margin, own } = map;
+  const axes = MAP_AXES[map.kind];
+  const [rows, columns] = [ys.length, xs.length];
+  const [low, high] = [ys[0]!, ys[rows - 1]!];
+  const [least, most] = [xs[0]!, xs[columns - 1]!];
+  const px = (x: number) => BOX.left + (BOX.width * (x - least)) / (most - least);
+  const py = (y: number) => BOX.top + BOX.height - (BOX.height * (y - low)) / (high - low);
   const fields = useMemo(
     () =>
       contours()
@@ -68,42 +66,42 @@ export function BalanceChart({
 
   const at = (event: PointerEvent) => {
     const box = svg.current!.getBoundingClientRect();
-    const px = ((event.clientX - box.left) * VIEW.width) / box.width;
-    const py = ((event.clientY - box.top) * VIEW.height) / box.height;
     const within = (value: number) => Math.min(1, Math.max(0, value));
-    const across = within((px - BOX.left) / BOX.width);
-    const up = within(1 - (py - BOX.top) / BOX.height);
+    const across = within(
+      (((event.clientX - box.left) * VIEW.width) / box.width - BOX.left) / BOX.width,
+    );
+    const up = within(
+      1 - (((event.clientY - box.top) * VIEW.height) / box.height - BOX.top) / BOX.height,
+    );
     return {
-      g: least + across * (most - least),
-      mm: thin + up * (thick - thin),
+      x: least + across * (most - least),
+      y: axes.y.set ? low + up * (high - low) : own.y,
       column: Math.round(across * (columns - 1)),
       row: Math.round(up * (rows - 1)),
     };
   };
+  const onGrain = (value: number, { grain }: MapAxis) =>
+    Number((Math.max(1, Math.round(value / grain)) * grain).toFixed(3));
   const moveTo = (event: PointerEvent, passing: boolean) => {
-    const { g, mm } = at(event);
-    onMove(Math.round(mm * 50) / 50, Math.max(0.1, Math.round(g * 4) / 4), passing);
+    const { x, y } = at(event);
+    onMove(onGrain(x, axes.x), axes.y.set ? onGrain(y, axes.y) : own.y, passing);
   };
-  const { own: here } = map;
   const nudge = (event: KeyboardEvent) => {
-    const fine = event.shiftKey ? 0.2 : 1;
-    const steps: Record<string, readonly [mm: number, g: number]> = {
-      ArrowLeft: [0, -0.5 * fine],
-      ArrowRight: [0, 0.5 * fine],
-      ArrowUp: [0.05 * fine, 0],
-      ArrowDown: [-0.05 * fine, 0],
+    const steps: Record<string, readonly [x: number, y: number]> = {
+      ArrowLeft: [-1, 0],
+      ArrowRight: [1, 0],
+      ArrowUp: [0, 1],
+      ArrowDown: [0, -1],
     };
-    const step = steps[event.key];
-    if (!step) return;
+    const way = steps[event.key];
+    if (!way) return;
     event.preventDefault();
-    const round = (value: number, to: number) => Math.round(value / to) * to;
-    onMove(
-      Number(round(Math.max(0.2, here.thicknessMm + step[0]), 0.01).toFixed(2)),
-      Number(round(Math.max(0.1, own.doseG + step[1]), 0.1).toFixed(1)),
-      false,
-    );
+    const fine = event.shiftKey ? 0.2 : 1;
+    const to = (value: number, { step }: MapAxis, by: number) =>
+      Number(Math.max(step * fine, value + by * step * fine).toFixed(3));
+    onMove(to(own.x, axes.x, way[0]), axes.y.set ? to(own.y, axes.y, way[1]) : own.y, false);
   };
-  const ticks = ticksOf(least, most);
+  const here = { x: px(own.x), y: py(own.y) };
   const seen = over && margin[over.row * columns + over.column]!;
   const seenId = over && MARGIN_IDS[map.weakest[over.row * columns + over.column]!]!;
   return (
@@ -162,46 +160,47 @@ export function BalanceChart({
             />
           ))}
         </g>{' '}
-        {map.dial.map(({ label, mm }) => (
-          <g key={label}>
-            <path
-              d={`M${BOX.left} ${y(mm)}h${BOX.width}`}
-              stroke="var(--verdict-ink)"
-              strokeOpacity={0.6}
-            />
-            <text x={BOX.left - 6} y={y(mm) + 4} textAnchor="end" fontSize={13} fill="var(--ink)">
-              dial {label}
-            </text>
-          </g>
-        ))}
-        {ticks.map((g) => (
+        {(map.lines.length ? map.lines : linesOf(low, high, text, axes.y.unit)).map(
+          ({ label, y }) => (
+            <g key={label}>
+              <path
+                d={`M${BOX.left} ${py(y)}h${BOX.width}`}
+                stroke="var(--verdict-ink)"
+                strokeOpacity={0.6}
+              />
+              <text x={BOX.left - 6} y={py(y) + 4} textAnchor="end" fontSize={13} fill="var(--ink)">
+                {label}
+              </text>
+            </g>
+          ),
+        )}
+        {ticksOf(least, most).map((x) => (
           <text
-            key={g}
-            x={x(g)}
+            key={x}
+            x={px(x)}
             y={BOX.top + BOX.height + 18}
             textAnchor="middle"
             fontSize={13}
             fill="var(--ink)"
           >
-            {text(g, 'g')}
+            {text(x, axes.x.unit)}
           </text>
         ))}
         {map.best && (
-          <g aria-hidden>
-            <path
-              d={star(x(map.best.doseG), y(map.best.thicknessMm), 10)}
-              fill="var(--verdict-ink)"
-            />
-          </g>
+          <path
+            d={star(px(map.best.x), py(map.best.y), 10)}
+            fill="var(--verdict-ink)"
+            aria-hidden
+          />
         )}
         <g
           tabIndex={0}
           role="slider"
-          aria-label="Your piece on the map: arrows move dose and thickness"
-          aria-valuenow={here.doseG}
+          aria-label={`Your piece on the map: arrows move ${axes.x.name}${axes.y.set ? ` and ${axes.y.name}` : ''}`}
+          aria-valuenow={own.x}
           aria-valuemin={least}
           aria-valuemax={most}
-          aria-valuetext={`${text(here.doseG, 'g')}, ${text(here.thicknessMm, 'mm')}: ${MARGIN_NAMES[here.weakest]}, ${spareWords(here.weakest, here.margin)}`}
+          aria-valuetext={`${text(own.x, axes.x.unit)}, ${text(own.y, axes.y.unit)}: ${MARGIN_NAMES[own.weakest]}, ${spareWords(own.weakest, own.margin)}`}
           className="cursor-grab outline-none [&:focus-visible_.halo]:opacity-100"
           onKeyDown={nudge}
           onPointerDown={(event) => {
@@ -211,19 +210,19 @@ export function BalanceChart({
           }}
           style={{ touchAction: 'none' }}
         >
-          <circle cx={x(here.doseG)} cy={y(here.thicknessMm)} r={26} fill="transparent" />
+          <circle cx={here.x} cy={here.y} r={26} fill="transparent" />
           <circle
             className="halo opacity-0"
-            cx={x(here.doseG)}
-            cy={y(here.thicknessMm)}
+            cx={here.x}
+            cy={here.y}
             r={16}
             fill="none"
             stroke="#0c5a8a"
             strokeWidth={3.5}
           />
           <circle
-            cx={x(here.doseG)}
-            cy={y(here.thicknessMm)}
+            cx={here.x}
+            cy={here.y}
             r={9}
             fill="var(--verdict-holds)"
             stroke="var(--verdict-ink)"
@@ -237,12 +236,12 @@ export function BalanceChart({
           fontSize={13}
           fill="var(--ink-dim)"
         >
-          filling in a piece
+          {axes.x.name}
         </text>
       </svg>
       <p className="min-h-[1.4em] text-small" aria-hidden>
         {over && seen !== null && seenId
-          ? `${text(doseG[over.column]!, 'g')} at ${text(thicknessMm[over.row]!, 'mm')}: ${MARGIN_NAMES[seenId]}, ${spareWords(seenId, seen)}`
+          ? `${text(xs[over.column]!, axes.x.unit)} at ${text(ys[over.row]!, axes.y.unit)}: ${MARGIN_NAMES[seenId]}, ${spareWords(seenId, seen)}`
           : ''}
       </p>
       <ul className="flex flex-wrap gap-x-5 gap-y-1 text-small">
@@ -253,7 +252,9 @@ export function BalanceChart({
         <Key fill={FIELDS[1].fill}>holds</Key>
         <Key fill={FIELDS[2].fill}>holds with room</Key>
         <li>○ yours</li>
-        {map.best && <li>★ fullest with room</li>}
+        {map.best && (
+          <li>★ {map.best.margin >= WITH_ROOM ? 'fullest with room' : 'most to spare'}</li>
+        )}
       </ul>
     </div>
   );
@@ -279,13 +280,24 @@ function Key({
   );
 }
 
-/** Round doses along the foot, five or so. */
+const STEPS = [
+  0.01, 0.02, 0.05, 0.1, 0.25, 0.5, 1, 2, 3, 5, 10, 20, 30, 60, 120, 180, 240, 360, 720, 1440, 4320,
+];
+
+/** Round values along an axis, five or so. */
 function ticksOf(from: number, to: number): number[] {
-  const step =
-    [0.25, 0.5, 1, 2, 3, 5, 10, 20, 50, 100].find((each) => (to - from) / each <= 6) ?? 100;
-  const first = Math.ceil(from / step);
+  const step = STEPS.find((each) => (to - from) / each <= 6) ?? 14_400;
+  const first = Math.ceil(from / step - 1e-9);
   return Array.from({ length: Math.floor(to / step) - first + 1 }, (_, i) => (first + i) * step);
 }
+
+/** Lines up an axis that no gear marks. */
+const linesOf = (
+  from: number,
+  to: number,
+  text: (value: number, unit: FigureUnit) => string,
+  unit: FigureUnit,
+): { label: string; y: number }[] => ticksOf(from, to).map((y) => ({ label: text(y, unit), y }));
 
 /** A five-pointed star round a point. */
 const star = (cx: number, cy: number, r: number): string =>

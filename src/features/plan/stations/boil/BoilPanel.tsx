@@ -5,6 +5,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown, useWorld } from '../../editor/EditorContext';
 import { Says } from '../Says';
+import { spareWords } from '../../marginWords';
 import { capital } from '../../words';
 import { plural } from '../sheetWords';
 import { CookChart } from './CookChart';
@@ -18,10 +19,13 @@ const BOUND = {
 
 export function BoilPanel() {
   const { plan, result } = useShown();
-  const { pantry } = useWorld();
+  const { pantry, basis } = useWorld();
   const { text } = useUnits();
   const { working, safeCore, allergens, boil } = result;
   const { rounds } = boil;
+  const airAt = (style: 'simmer' | 'rolling') =>
+    (result.margins.burst * basis.rules[`boil.rough.${style}`].value) /
+    basis.rules[`boil.rough.${plan.boil.style}`].value;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6">
       <section aria-label="How long">
@@ -92,7 +96,7 @@ export function BoilPanel() {
         )}
         <Says term={plan.boil.style === 'simmer' ? 'Gentle simmer' : 'Rolling boil'}>
           Small batches with room to move, stirred once. Lift out with a skimmer, do not pour.
-          {plan.boil.style === 'rolling' && ' Hard boiling splits thin or large pieces.'}
+          {` Air at a gentle simmer: ${spareWords('burst', airAt('simmer'))}; at a rolling boil: ${spareWords('burst', airAt('rolling'))}.`}
         </Says>
       </dl>
       <section>

@@ -92,7 +92,11 @@ export function HoldPanel() {
             title
           )}
         </h3>
-        <p className="mt-1">{says} Draw a stretch longer or shorter by its end.</p>
+        <p className="mt-1">
+          {says} Draw a stretch longer or shorter by its end. Before it, a sheet lies open for{' '}
+          {text(result.sheet.fill.fillMin, 'min')} of the {text(result.sheet.fill.openMin, 'min')}{' '}
+          that it may.
+        </p>
         <HoldBar />
       </section>
       <SheetThrough />
