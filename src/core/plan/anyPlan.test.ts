@@ -2,6 +2,12 @@ import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { placesOf } from '../layout/places';
 import { anyPlanDocument } from '../testing/anyPlan';
+import { startingBasis } from '../basis/basis';
+import { balanceMap } from '../risk/balanceMap';
+import { scatter } from '../risk/scatter';
+import { sizeMap } from '../risk/sizeMap';
+import { waterMap } from '../risk/waterMap';
+import { modelOf } from './model/model';
 import { evaluatePlan, planTally } from './evaluatePlan';
 import { parsePlan } from './document/parsePlan';
 import { cautionsFor } from './questions/cautions';
@@ -25,6 +31,20 @@ describe('any plan that the schema takes', () => {
         expect(cautionsFor(plan, startingPantry).length).toBeGreaterThan(0);
       }),
       RUNS,
+    );
+  });
+
+  it('has maps and a scatter in numbers', () => {
+    fc.assert(
+      fc.property(anyPlanDocument, (document) => {
+        const model = modelOf(parsePlan(document), startingBasis);
+        const maps = [balanceMap(model, 6), sizeMap(model, [], 6), waterMap(model, 6)];
+        for (const map of maps) {
+          expect(notFinite({ ...map, margin: [...(map?.margin ?? [])], weakest: 0 })).toEqual([]);
+        }
+        expect(notFinite(scatter(model, { pieces: 100 }))).toEqual([]);
+      }),
+      { numRuns: 60 },
     );
   });
 

@@ -2,6 +2,9 @@ import fc from 'fast-check';
 import { preparationsFor, startingPantry } from '../composition/pantry';
 import { SHEET_WAYS } from '../layout/sheetWay';
 import { PLAN_FIELDS, type PlanFieldPath } from '../plan/document/planFields';
+import { AIR_WAYS, FACES, MEDIA } from '../hold/seal';
+import { PHASE_PLACES } from '../hold/phases';
+import { SURFACES } from '../hold/surfaces';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/document/schema';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { DUST_KINDS } from '../sheet/dust';
@@ -11,7 +14,10 @@ import type { FieldRange } from '../range';
 
 /** Any value that a plan's field allows. */
 const within = ({ min, max, whole }: FieldRange): fc.Arbitrary<number> =>
-  whole ? fc.integer({ min, max }) : fc.double({ min, max, noNaN: true });
+  whole
+    ? fc.integer({ min, max })
+    : // JSON has no minus nothing.
+      fc.double({ min, max, noNaN: true }).map((value) => value + 0);
 
 const field = (path: PlanFieldPath) => within(PLAN_FIELDS[path]);
 
@@ -69,6 +75,7 @@ const filling = fc.record({
   parts: fc.array(fillingPart, { minLength: 1, maxLength: 6 }),
   texture: fc.constantFrom('coarse', 'mixed', 'minced', 'blended'),
   air: field('filling.air'),
+  meetsC: field('filling.meetsC'),
   tipMm: field('filling.tipMm'),
 });
 
@@ -129,7 +136,27 @@ const shape = fc.constantFrom(...FAMILY_IDS).chain((id) => {
   });
 });
 
+const hold = fc.record({
+  medium: fc.constantFrom(...MEDIA),
+  faces: fc.constantFrom(...FACES),
+  air: fc.constantFrom(...AIR_WAYS),
+  surface: fc.constantFrom(...SURFACES),
+  phases: fc.array(
+    fc.record({ place: fc.constantFrom(...PHASE_PLACES), minutes: field('hold.phases.minutes') }),
+    { maxLength: 5 },
+  ),
+});
+
+const boil = fc.record({
+  waterL: field('boil.waterL'),
+  style: fc.constantFrom('simmer', 'rolling'),
+  safeCoreC: fc.option(field('boil.safeCoreC'), { nil: undefined }),
+  altitudeM: field('boil.altitudeM'),
+  powerW: field('boil.powerW'),
+  sauceMin: field('boil.sauceMin'),
+});
+
 /** For tests: any document of a plan that the schema takes, however unlikely. */
 export const anyPlanDocument = fc
-  .record({ batch, dough, filling, sheet, shape })
+  .record({ batch, dough, filling, sheet, shape, hold, boil })
   .map((parts) => ({ format: PLAN_FORMAT, version: PLAN_VERSION, name: 'Any', ...parts }));

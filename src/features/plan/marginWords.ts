@@ -7,12 +7,12 @@ import type { WriteFigure } from '@/core/units/format';
 export const MARGIN_NAMES: Readonly<Record<MarginId, string>> = {
   lip: 'lip',
   thinning: 'dough over the top',
-  open: 'an open sheet',
+  open: 'open sheet',
   seal: 'seal',
-  seep: 'hold on the tray',
+  seep: 'the hold',
   lift: 'lifting off',
   burst: 'air in the pot',
-  face: 'skin while it cooks',
+  face: 'skin in the pot',
 };
 
 /** The figure whose working shows how a margin came about. */

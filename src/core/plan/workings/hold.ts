@@ -28,7 +28,7 @@ export const holdFigures = {
   },
   goodFor: ({ model, figures: { hold, sheet, filling } }) =>
     figure({
-      label: 'Good for',
+      label: hold.goodFor ? 'Good for' : 'Keeps, frozen, all of its',
       unit: 'min',
       kind: 'rule',
       formula: 'until the under-face is tacky, or the safe limit, each place at its own pace',
@@ -40,7 +40,7 @@ export const holdFigures = {
         'as planned it comes to': [hold.faceMoisture, 'share'],
       },
       source: SEEP,
-      compute: () => hold.goodFor?.minute ?? Infinity,
+      compute: () => hold.goodFor?.minute ?? hold.plannedMin,
       times: [0.6, 1.6],
     }),
   seepMargin: ({ figures: { hold } }) =>

@@ -33,8 +33,11 @@ export function Strands() {
           return (
             <li key={id}>
               <p className="flex items-baseline justify-between gap-3 text-small">
-                <span className="font-semibold">{capital(MARGIN_NAMES[id])}</span>
-                <Figure working={result.working[MARGIN_FIGURES[id]]} className="no-underline">
+                <span className="font-semibold whitespace-nowrap">{capital(MARGIN_NAMES[id])}</span>
+                <Figure
+                  working={result.working[MARGIN_FIGURES[id]]}
+                  className="text-right no-underline"
+                >
                   <span className="text-chalk-dim">
                     {state !== 'holds' && <span aria-hidden>{STATE_WORDS[state].mark} </span>}
                     {spareWords(id, margin)}

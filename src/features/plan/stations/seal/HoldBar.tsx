@@ -15,6 +15,9 @@ const LENGTHS = [
 ];
 const TICKS = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440, 2880, 10_080, 43_200];
 
+/** A narrower stretch, share of the bar, has no room for its name: it stands in the list beside. */
+const LEAST_NAMED = 0.13;
+
 const FILLS: Readonly<Record<PhasePlace, string>> = {
   bench: 'color-mix(in srgb, var(--dough) 75%, var(--board))',
   drying: 'var(--dough)',
@@ -65,11 +68,15 @@ export function HoldBar() {
             className="overflow-hidden border-r border-ink/40 px-1.5 py-1 text-small leading-tight"
             style={{ width: share(minutes), background: FILLS[place] }}
           >
-            <span className="block font-semibold">{PLACE_NAMES[place]}</span>
-            <span className="block">{text(minutes, 'min')}</span>
+            {minutes / length > LEAST_NAMED && (
+              <>
+                <span className="block font-semibold">{PLACE_NAMES[place]}</span>
+                <span className="block whitespace-nowrap">{text(minutes, 'min')}</span>
+              </>
+            )}
           </div>
         ))}
-        <div className="grow bg-board-raised px-1.5 py-1 text-small text-ink-dim">
+        <div className="grow bg-board-raised px-2.5 py-1 text-small text-ink-dim">
           {hold.plannedMin < length * 0.92 && 'pot'}
         </div>
         {ends.map((end, i) => (
@@ -93,9 +100,12 @@ export function HoldBar() {
             <Slider.Thumb
               aria-label={`End of the time in the ${PLACE_NAMES[phases[i]!.place]}`}
               aria-valuetext={text(end, 'min')}
-              className="pointer-events-auto relative flex h-16 w-11 cursor-ew-resize touch-pan-y items-center justify-center"
+              // Without a width of its own it stands where it says; what is taken hold of is inside it.
+              className="group pointer-events-auto block h-16 w-0 cursor-ew-resize touch-pan-y outline-none"
             >
-              <span className="h-11 w-2 rounded-full bg-ink" />
+              <span className="absolute inset-y-0 -left-[22px] flex w-11 items-center justify-center">
+                <span className="h-11 w-2 rounded-full bg-ink group-focus-visible:outline-3 group-focus-visible:outline-offset-2 group-focus-visible:outline-(--focus)" />
+              </span>
             </Slider.Thumb>
           </Slider.Root>
         ))}
