@@ -108,7 +108,14 @@ test('the route refuses what is no plan and harms nothing', async ({ page }) => 
     path: 'shape.doseG',
   });
   expect((await put({ plan: before, sitting: 's' })).status()).toBe(400);
-  expect((await page.request.put(`/api/plans/${id}`, { data: '{"plan":' })).status()).toBe(400);
+  expect(
+    (
+      await page.request.put(`/api/plans/${id}`, {
+        headers: { 'content-type': 'application/json' },
+        data: Buffer.from('{"plan":'),
+      })
+    ).status(),
+  ).toBe(400);
   expect(
     (
       await page.request.put('/api/plans/none', {

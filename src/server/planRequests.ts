@@ -13,17 +13,33 @@ const MAX_BYTES = 512 * 1024;
 /** A bad request: its message names the field and the range. */
 const bad = (error: string, path = '', status = 400) => Response.json({ error, path }, { status });
 
+/** A body that is larger than any plan. */
+class TooLarge extends Error {
+  constructor() {
+    super(`body: must be at most ${MAX_BYTES / 1024} kB`);
+  }
+}
+
 /**
- * Reads a request's body as JSON.
- * @throws PlanError when it is too large or not JSON
+ * Reads a request's body as JSON. One that is too large is cut off while it arrives.
+ * @throws TooLarge, or PlanError when it is not JSON
  */
 export async function readBody(request: Request): Promise<unknown> {
-  const text = await request.text();
-  if (text.length > MAX_BYTES) {
-    throw new PlanError(`body: must be at most ${MAX_BYTES / 1024} kB`);
+  if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES) throw new TooLarge();
+  const reader = request.body?.getReader();
+  const text = new TextDecoder();
+  let read = '';
+  let bytes = 0;
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    bytes += part.value.byteLength;
+    if (bytes > MAX_BYTES) {
+      void reader?.cancel();
+      throw new TooLarge();
+    }
+    read += text.decode(part.value, { stream: true });
   }
   try {
-    return JSON.parse(text);
+    return JSON.parse(read + text.decode());
   } catch {
     throw new PlanError('body: must be JSON');
   }
@@ -75,6 +91,7 @@ export async function answer(handle: () => Promise<Response>): Promise<Response>
     return await handle();
   } catch (error) {
     if (error instanceof PlanError) return bad(error.message, error.path);
+    if (error instanceof TooLarge) return bad(error.message, '', 413);
     if (error instanceof NotFoundError) return bad(error.message, '', 404);
     console.error(error);
     return bad('The plan could not be written. Nothing stored was changed.', '', 500);

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { FORMULA } from './csvFormula';
 import type { ShoppingLine } from '../shopping/shoppingList';
 
 /** What to buy, in words. `buyText(line)` → `2 bags of 1 kg` */
@@ -25,7 +26,11 @@ export const shoppingCsv = (lines: readonly ShoppingLine[]): string =>
       need_g: line.needG.toFixed(1),
       plans: line.plans.join('; '),
     })),
-    { columns: ['aisle', 'item', 'buy', 'need_g', 'plans', 'made_into'], newline: '\n' },
+    {
+      columns: ['aisle', 'item', 'buy', 'need_g', 'plans', 'made_into'],
+      newline: '\n',
+      escapeFormulae: FORMULA,
+    },
   )}\n`;
 
 /** The list as plain text, an aisle under its name. */

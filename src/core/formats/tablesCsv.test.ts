@@ -1,3 +1,4 @@
+import { FORMULA, withoutQuote } from './csvFormula';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { ALLERGENS } from '../composition/allergens';
@@ -59,6 +60,22 @@ describe('tables', () => {
     );
     const { rows } = readPreparations(csv('preparations'));
     expect(readPreparations(writePreparations(rows))).toEqual({ rows, problems: [] });
+  });
+
+  it.each(['=1+1', '@now', '+1-2', '-cmd', "'=1"])(
+    'no name becomes a formula in a spreadsheet: %j',
+    (name) => {
+      const [row] = readIngredients(csv('ingredients')).rows;
+      const rows = [{ ...row!, name }];
+      const written = writeIngredients(rows);
+      expect(written.split(/\n/).join('')).toContain(`'${name}`);
+      expect(readIngredients(written)).toEqual({ rows, problems: [] });
+    },
+  );
+
+  it('numbers below nothing stay numbers', () => {
+    expect(FORMULA.test('-0.01')).toBe(false);
+    expect(withoutQuote("'quoted' words")).toBe("'quoted' words");
   });
 
   it('are told apart by their columns', () => {

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { FORMULA, withoutQuote } from './csvFormula';
 import type * as z from 'zod';
 import type { Ingredient, Preparation } from '../composition/ingredient';
 import {
@@ -131,6 +132,7 @@ function readTable<T>(
   const parsed = Papa.parse<Cells>(csv.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: true,
+    transform: withoutQuote,
   });
   const wanted = Object.values(columns).map(({ column }) => column);
   const missing = wanted.filter((column) => !parsed.meta.fields?.includes(column));
@@ -191,7 +193,11 @@ const writeTable = <T extends object>(
         ]),
       ),
     ),
-    { columns: Object.values(columns).map(({ column }) => column), newline: '\n' },
+    {
+      columns: Object.values(columns).map(({ column }) => column),
+      newline: '\n',
+      escapeFormulae: FORMULA,
+    },
   )}\n`;
 
 /**

@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
@@ -16,9 +16,14 @@ export type Connection = BaseSQLiteDatabase<'sync', Sqlite.RunResult, typeof sch
  * @param file path, or `:memory:` for tests
  */
 export function openDatabase(file: string): Database {
-  if (file !== ':memory:') mkdirSync(dirname(resolve(file)), { recursive: true });
+  const fresh = file !== ':memory:' && !existsSync(file);
+  // What a kitchen writes down is its own: no other user of the machine reads it.
+  if (file !== ':memory:') mkdirSync(dirname(resolve(file)), { recursive: true, mode: 0o700 });
   const client = new Sqlite(file);
+  if (fresh) chmodSync(file, 0o600);
   client.pragma('journal_mode = WAL');
+  // A save that was answered is on the disk, whatever becomes of the power.
+  client.pragma('synchronous = FULL');
   client.pragma('foreign_keys = ON');
   client.pragma('busy_timeout = 3000');
   const database = drizzle({ client, schema, casing: 'snake_case' });
@@ -30,6 +35,18 @@ const held = globalThis as { mortarDatabase?: Database };
 
 /** The server's own database: the file in MORTAR_DB, else data/mortar.db. Opened once. */
 export function database(): Database {
-  held.mortarDatabase ??= openDatabase(process.env.MORTAR_DB ?? 'data/mortar.db');
+  if (!held.mortarDatabase) {
+    const opened = openDatabase(process.env.MORTAR_DB ?? 'data/mortar.db');
+    held.mortarDatabase = opened;
+    // Closed, its log is written back: the one file then holds everything, and may be copied.
+    process.once('exit', () => opened.$client.close());
+  }
   return held.mortarDatabase;
 }
+
+/**
+ * Writes in one transaction, all of it or nothing. The file is claimed at once, so that of two writers
+ * the second waits for the first instead of failing half way.
+ */
+export const write = <T>(db: Database, run: (tx: Connection) => T): T =>
+  db.transaction((tx) => run(tx), { behavior: 'immediate' });

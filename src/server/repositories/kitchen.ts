@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { kitchenSchema, startingKitchen, type Kitchen } from '@/core/kitchen/kitchen';
-import type { Database } from '../db/database';
+import { write, type Database } from '../db/database';
 import { kitchens } from '../db/schema';
 
 const ONLY = 1;
@@ -14,7 +14,7 @@ export function getKitchen(db: Database): Kitchen {
 /** Saves the whole kitchen. */
 export function saveKitchen(db: Database, kitchen: Kitchen, now: Date): void {
   const values = { document: JSON.stringify(kitchen), updatedAt: now.toISOString() };
-  db.transaction((tx) => {
+  write(db, (tx) => {
     tx.insert(kitchens)
       .values({ id: ONLY, ...values })
       .onConflictDoUpdate({ target: kitchens.id, set: values })

@@ -1,7 +1,7 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { pantryWith, rowsUsed, type Pantry, type PantryRows } from '@/core/composition/pantry';
 import { logEntrySchema, type LogEntry } from '@/core/log/logEntry';
-import type { Database } from '../db/database';
+import { write, type Database } from '../db/database';
 import { logEntries } from '../db/schema';
 import { getPantry } from './pantry';
 import { NotFoundError } from './notFound';
@@ -44,7 +44,7 @@ export function addLogEntry(
     now,
   }: { planId: string; revision: number; entry: LogEntry; now: Date },
 ): void {
-  db.transaction((tx) => {
+  write(db, (tx) => {
     const { plan } = getRevision(tx, planId, revision);
     const used = rowsUsed([...plan.dough.parts, ...plan.filling.parts], getPantry(tx));
     tx.insert(logEntries)
@@ -64,7 +64,7 @@ export function addLogEntry(
 
 /** Puts right what was written down; the revision and the pantry of that day stay. @throws NotFoundError */
 export function changeLogEntry(db: Database, planId: string, entry: LogEntry): void {
-  const { changes } = db.transaction((tx) =>
+  const { changes } = write(db, (tx) =>
     tx
       .update(logEntries)
       .set({ madeOn: entry.madeOn, document: JSON.stringify(entry) })
@@ -76,7 +76,7 @@ export function changeLogEntry(db: Database, planId: string, entry: LogEntry): v
 
 /** Takes an entry out. Taking out one that is not there is no error: the wish is met. */
 export function removeLogEntry(db: Database, planId: string, id: string): void {
-  db.transaction((tx) => {
+  write(db, (tx) => {
     tx.delete(logEntries)
       .where(and(eq(logEntries.id, id), eq(logEntries.planId, planId)))
       .run();

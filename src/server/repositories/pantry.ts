@@ -9,7 +9,7 @@ import {
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { FieldError } from '@/core/range';
-import type { Connection, Database } from '../db/database';
+import { write, type Connection, type Database } from '../db/database';
 import { pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';
 
 /** Which of the two tables. */
@@ -49,7 +49,7 @@ export function saveRows(
 ): void {
   const from = TABLES[table];
   const shipped: ReadonlyMap<string, unknown> = startingPantry[table];
-  db.transaction((tx) => {
+  write(db, (tx) => {
     for (const row of rows) {
       const document = JSON.stringify(row);
       if (JSON.stringify(shipped.get(row.id)) === document) {
@@ -105,7 +105,7 @@ function checkPlansStillRead(tx: Connection, table: PantryTable, ids: readonly s
  */
 export function removeRow(db: Database, table: PantryTable, id: string): void {
   const from = TABLES[table];
-  db.transaction((tx) => {
+  write(db, (tx) => {
     if (!startingPantry[table].has(id)) {
       const used = tx
         .select({ n: sql<number>`count(distinct ${planRevisions.planId})` })

@@ -2,7 +2,7 @@ import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Pantry } from '@/core/composition/pantry';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
-import type { Connection, Database } from '../db/database';
+import { write, type Connection, type Database } from '../db/database';
 import { logEntries, planRevisions, plans } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
@@ -82,7 +82,7 @@ export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
 
 /** Destroys a plan with its revisions and its log. There is no way back. @throws NotFoundError */
 export function destroyPlan(db: Database, id: string): void {
-  db.transaction((tx) => {
+  write(db, (tx) => {
     getPlan(tx, id);
     tx.delete(logEntries).where(eq(logEntries.planId, id)).run();
     tx.delete(planRevisions).where(eq(planRevisions.planId, id)).run();
@@ -95,7 +95,7 @@ export function nameRevision(
   db: Database,
   { planId, number, name }: { planId: string; number: number; name: string | null },
 ): void {
-  const { changes } = db.transaction((tx) =>
+  const { changes } = write(db, (tx) =>
     tx
       .update(planRevisions)
       .set({ name })
@@ -130,7 +130,7 @@ export function createPlan(
   { id, plan, now, sitting = '' }: { id: string; plan: Plan; now: Date; sitting?: string },
 ): StoredPlan {
   const at = now.toISOString();
-  db.transaction((tx) => {
+  write(db, (tx) => {
     tx.insert(plans).values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at }).run();
     tx.insert(planRevisions)
       .values({
@@ -161,7 +161,7 @@ export function savePlan(
     now,
   }: { id: string; plan: Plan; baseEdition: number; sitting: string; now: Date },
 ): SaveOutcome {
-  return db.transaction((tx) => {
+  return write(db, (tx) => {
     const current = getPlan(tx, id);
     const document = JSON.stringify(plan);
     if (JSON.stringify(current.plan) === document) {
@@ -219,9 +219,7 @@ export function movePlan(
     // An archived plan that is deleted comes back archived.
     deleted: { deletedAt: at },
   }[to];
-  const { changes } = db.transaction((tx) =>
-    tx.update(plans).set(set).where(eq(plans.id, id)).run(),
-  );
+  const { changes } = write(db, (tx) => tx.update(plans).set(set).where(eq(plans.id, id)).run());
   if (changes === 0) throw new NotFoundError('plan', id);
 }
 

@@ -1,0 +1,38 @@
+import { randomBytes } from 'node:crypto';
+import { NextResponse, type NextRequest } from 'next/server';
+import { securityHeaders } from './server/door/headers';
+import { hostAllowed } from './server/door/hosts';
+import { writeRefusal } from './server/door/writes';
+
+/** The door: every request passes here before anything of it is read. */
+export function proxy(request: NextRequest): NextResponse {
+  const { headers, method } = request;
+  const nonce = randomBytes(16).toString('base64');
+  const carried = securityHeaders(nonce, { development: process.env.NODE_ENV === 'development' });
+  const refuse = (status: number, error: string) =>
+    NextResponse.json({ error }, { status, headers: carried });
+
+  if (!hostAllowed(headers.get('host'), process.env.MORTAR_HOSTS)) {
+    return refuse(421, 'This kitchen does not answer by that name. MORTAR_HOSTS adds names.');
+  }
+  const path = readable(request.nextUrl.pathname);
+  if (path === null) return refuse(400, 'The address is not written as addresses are.');
+  const refusal = writeRefusal(method, path, headers);
+  if (refusal) return refuse(refusal.status, refusal.error);
+
+  // The pages' own scripts take the nonce from the request's policy.
+  const within = new Headers(headers);
+  within.set('content-security-policy', carried['content-security-policy']!);
+  const response = NextResponse.next({ request: { headers: within } });
+  for (const [name, value] of Object.entries(carried)) response.headers.set(name, value);
+  return response;
+}
+
+/** A path decoded; null where its percent signs say nothing. */
+function readable(path: string): string | null {
+  try {
+    return decodeURIComponent(path);
+  } catch {
+    return null;
+  }
+}
