@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { cutTo } from '@/core/cutTo';
 import type { Pantry } from '@/core/composition/pantry';
 import { oneOf } from '@/core/fields';
 import { parsePlan } from '@/core/plan/document/parsePlan';
@@ -69,10 +70,8 @@ export function fileAnswer(
   body: string | Buffer,
   { name, extension, type }: { name: string; extension: string; type: string },
 ): Response {
-  const file = `${name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .slice(0, 60)}.${extension}`;
+  const plain = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
+  const file = `${cutTo(plain, 60)}.${extension}`;
   return new Response(typeof body === 'string' ? body : new Uint8Array(body), {
     headers: {
       'content-type': type.startsWith('application/pdf') ? type : `${type}; charset=utf-8`,

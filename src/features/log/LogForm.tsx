@@ -1,5 +1,6 @@
 'use client';
 
+import { cutTo } from '@/core/cutTo';
 import { useEffect, useId, useRef, useState, type FormEvent } from 'react';
 import { LOG_FIELDS } from '@/core/log/logFields';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -147,7 +148,7 @@ export function LogForm({
             label="Cook"
             value={draft.cook}
             list={`${ids}-cooks`}
-            onChange={(cook) => set({ cook: cook.slice(0, 60) })}
+            onChange={(cook) => set({ cook: cutTo(cook, 60) })}
           />
           <datalist id={`${ids}-cooks`}>
             {cooks.map((cook) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { v4 as newId } from 'uuid';
 import { useCallback, useEffect, useState } from 'react';
 import { drawerIn } from '@/ui/browser/drawer';
 
@@ -45,7 +46,7 @@ export function useLogDraft(planId: string, written?: LogDraft) {
   // The server does not know the day here nor the draft: both come in after the first paint.
   const [draft, setState] = useState<LogDraft>(() => written ?? emptyDraft('', ''));
   useEffect(() => {
-    const fresh = written ?? emptyDraft(crypto.randomUUID(), dayOf(new Date()));
+    const fresh = written ?? emptyDraft(newId(), dayOf(new Date()));
     let kept: LogDraft | null = null;
     try {
       kept = JSON.parse(drawerIn(() => localStorage, key).read() ?? 'null') as LogDraft | null;
@@ -66,7 +67,7 @@ export function useLogDraft(planId: string, written?: LogDraft) {
   );
   const clear = useCallback(() => {
     drawerIn(() => localStorage, key).clear();
-    setState(emptyDraft(crypto.randomUUID(), dayOf(new Date())));
+    setState(emptyDraft(newId(), dayOf(new Date())));
   }, [key]);
   return { draft, setDraft, clear };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { cutTo } from '@/core/cutTo';
 import { useRef, useState } from 'react';
 import { useEdit, useEditorState, usePlan } from './editor/EditorContext';
 
@@ -12,7 +13,7 @@ export function PlanName() {
   const [draft, setDraft] = useState<string | null>(null);
   const commit = () => {
     const next = draft?.trim();
-    if (next && next !== name) edit((before) => ({ ...before, name: next.slice(0, 120) }));
+    if (next && next !== name) edit((before) => ({ ...before, name: cutTo(next, 120) }));
     setDraft(null);
   };
   /** By key: the name itself has the focus again. */

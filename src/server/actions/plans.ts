@@ -1,5 +1,6 @@
 'use server';
 
+import { cutTo } from '@/core/cutTo';
 import { getBasis } from '../repositories/basis';
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
@@ -66,7 +67,7 @@ export async function importPlan(document: unknown): Promise<Outcome<string>> {
 export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
   const result = outcome(() => {
     const { plan } = getPlan(database(), check(idSchema, id));
-    const name = `${plan.name.slice(0, 113)}, copy`;
+    const name = `${cutTo(plan.name, 113)}, copy`;
     return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() })
       .id;
   });
