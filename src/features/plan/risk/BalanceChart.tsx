@@ -7,10 +7,9 @@ import { MARGIN_IDS } from '@/core/risk/margins';
 import { useUnits } from '@/ui/units/UnitsContext';
 import type { FigureUnit } from '@/core/working/working';
 import { MARGIN_NAMES, spareWords } from '../marginWords';
+import { useView } from '@/ui/layout/ViewContext';
+import { chartBox } from './chartBox';
 import { MAP_AXES, type MapAxis } from './mapAxes';
-
-const BOX = { left: 58, top: 8, width: 470, height: 210 };
-const VIEW = { width: 540, height: 262 };
 
 /** From these margins on a field begins, and how it is filled. */
 const FIELDS = [
@@ -31,6 +30,7 @@ export function BalanceChart({
   onMove(x: number, y: number, passing: boolean): void;
 }) {
   const { text } = useUnits();
+  const { box, ...drawn } = chartBox(useView(), { top: 8, height: 210, foot: 44 });
   const svg = useRef<SVGSVGElement>(null);
   const [over, setOver] = useState<{ row: number; column: number } | null>(null);
   const { xs, ys, margin, own } = map;
@@ -38,8 +38,8 @@ export function BalanceChart({
   const [rows, columns] = [ys.length, xs.length];
   const [low, high] = [ys[0]!, ys[rows - 1]!];
   const [least, most] = [xs[0]!, xs[columns - 1]!];
-  const px = (x: number) => BOX.left + (BOX.width * (x - least)) / (most - least);
-  const py = (y: number) => BOX.top + BOX.height - (BOX.height * (y - low)) / (high - low);
+  const px = (x: number) => box.left + (box.width * (x - least)) / (most - least);
+  const py = (y: number) => box.top + box.height - (box.height * (y - low)) / (high - low);
   const fields = useMemo(
     () =>
       contours()
@@ -52,8 +52,8 @@ export function BalanceChart({
                 (ring) =>
                   `M${ring
                     .map(([i, k]) => {
-                      const px = BOX.left + (BOX.width * (i! - 0.5)) / (columns - 1);
-                      const py = BOX.top + BOX.height - (BOX.height * (k! - 0.5)) / (rows - 1);
+                      const px = box.left + (box.width * (i! - 0.5)) / (columns - 1);
+                      const py = box.top + box.height - (box.height * (k! - 0.5)) / (rows - 1);
                       return `${px.toFixed(1)} ${py.toFixed(1)}`;
                     })
                     .join('L')}Z`,
@@ -61,17 +61,17 @@ export function BalanceChart({
             )
             .join(''),
         ),
-    [margin, columns, rows],
+    [margin, columns, rows, box.left, box.top, box.width, box.height],
   );
 
   const at = (event: PointerEvent) => {
-    const box = svg.current!.getBoundingClientRect();
+    const seenAt = svg.current!.getBoundingClientRect();
     const within = (value: number) => Math.min(1, Math.max(0, value));
     const across = within(
-      (((event.clientX - box.left) * VIEW.width) / box.width - BOX.left) / BOX.width,
+      (((event.clientX - seenAt.left) * drawn.width) / seenAt.width - box.left) / box.width,
     );
     const up = within(
-      1 - (((event.clientY - box.top) * VIEW.height) / box.height - BOX.top) / BOX.height,
+      1 - (((event.clientY - seenAt.top) * drawn.height) / seenAt.height - box.top) / box.height,
     );
     return {
       x: least + across * (most - least),
@@ -108,7 +108,7 @@ export function BalanceChart({
     <div>
       <svg
         ref={svg}
-        viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+        viewBox={`0 0 ${drawn.width} ${drawn.height}`}
         className="w-full max-w-[640px] touch-pan-y select-none"
         onPointerMove={(event) => {
           const { row, column } = at(event);
@@ -122,7 +122,7 @@ export function BalanceChart({
       >
         <defs>
           <clipPath id="map-box">
-            <rect x={BOX.left} y={BOX.top} width={BOX.width} height={BOX.height} />
+            <rect x={box.left} y={box.top} width={box.width} height={box.height} />
           </clipPath>
           <pattern
             id="fails-hatch"
@@ -135,17 +135,17 @@ export function BalanceChart({
           </pattern>
         </defs>
         <rect
-          x={BOX.left}
-          y={BOX.top}
-          width={BOX.width}
-          height={BOX.height}
+          x={box.left}
+          y={box.top}
+          width={box.width}
+          height={box.height}
           fill="var(--verdict-fails)"
         />
         <rect
-          x={BOX.left}
-          y={BOX.top}
-          width={BOX.width}
-          height={BOX.height}
+          x={box.left}
+          y={box.top}
+          width={box.width}
+          height={box.height}
           fill="url(#fails-hatch)"
         />
         <g clipPath="url(#map-box)">
@@ -164,11 +164,11 @@ export function BalanceChart({
           ({ label, y }) => (
             <g key={label}>
               <path
-                d={`M${BOX.left} ${py(y)}h${BOX.width}`}
+                d={`M${box.left} ${py(y)}h${box.width}`}
                 stroke="var(--verdict-ink)"
                 strokeOpacity={0.6}
               />
-              <text x={BOX.left - 6} y={py(y) + 4} textAnchor="end" fontSize={13} fill="var(--ink)">
+              <text x={box.left - 6} y={py(y) + 4} textAnchor="end" fontSize={13} fill="var(--ink)">
                 {label}
               </text>
             </g>
@@ -178,7 +178,7 @@ export function BalanceChart({
           <text
             key={x}
             x={px(x)}
-            y={BOX.top + BOX.height + 18}
+            y={box.top + box.height + 18}
             textAnchor="middle"
             fontSize={13}
             fill="var(--ink)"
@@ -230,8 +230,8 @@ export function BalanceChart({
           />
         </g>
         <text
-          x={BOX.left + BOX.width}
-          y={VIEW.height - 6}
+          x={box.left + box.width}
+          y={drawn.height - 6}
           textAnchor="end"
           fontSize={13}
           fill="var(--ink-dim)"

@@ -4,16 +4,17 @@ import { useState } from 'react';
 import type { MarginMap } from '@/core/risk/marginMap';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { useView } from '@/ui/layout/ViewContext';
+import { chartBox } from './chartBox';
 import { MAP_AXES } from './mapAxes';
 
-const BOX = { left: 58, top: 10, width: 470, height: 90 };
-const VIEW = { width: 540, height: 142 };
 /** Margins above this are drawn no higher. */
 const TOP = 3;
 
 /** The map cut through the plan's own point, along it or up it: where it falls below what holds. */
 export function BalanceSlice({ map }: { map: MarginMap }) {
   const { text } = useUnits();
+  const { box, ...drawn } = chartBox(useView(), { top: 10, height: 90, foot: 42 });
   const [open, setOpen] = useState(false);
   const [way, setWay] = useState<'x' | 'y'>('x');
   const axes = MAP_AXES[map.kind];
@@ -28,8 +29,8 @@ export function BalanceSlice({ map }: { map: MarginMap }) {
   const marginAt = (i: number) =>
     way === 'x' ? map.margin[fixed * map.xs.length + i]! : map.margin[i * map.xs.length + fixed]!;
   const [from, to] = [along[0]!, along.at(-1)!];
-  const x = (value: number) => BOX.left + (BOX.width * (value - from)) / (to - from);
-  const y = (margin: number) => BOX.top + BOX.height * (1 - Math.min(TOP, margin) / TOP);
+  const x = (value: number) => box.left + (box.width * (value - from)) / (to - from);
+  const y = (margin: number) => box.top + box.height * (1 - Math.min(TOP, margin) / TOP);
   const gives = along.find((_, i) => i > 0 && marginAt(i - 1) >= 1 && marginAt(i) < 1);
   const holds = along.find((_, i) => i > 0 && marginAt(i - 1) < 1 && marginAt(i) >= 1);
   return (
@@ -50,20 +51,20 @@ export function BalanceSlice({ map }: { map: MarginMap }) {
             />
           </div>
           <svg
-            viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+            viewBox={`0 0 ${drawn.width} ${drawn.height}`}
             className="mt-2 w-full max-w-[640px]"
             aria-hidden
           >
             <rect
-              x={BOX.left}
+              x={box.left}
               y={y(1)}
-              width={BOX.width}
-              height={BOX.top + BOX.height - y(1)}
+              width={box.width}
+              height={box.top + box.height - y(1)}
               fill="var(--verdict-fails)"
               opacity={0.75}
             />
             <path
-              d={`M${BOX.left} ${y(1)}h${BOX.width}`}
+              d={`M${box.left} ${y(1)}h${box.width}`}
               stroke="var(--brick)"
               strokeWidth={2}
               strokeDasharray="6 4"
@@ -85,13 +86,13 @@ export function BalanceSlice({ map }: { map: MarginMap }) {
               strokeWidth={3}
             />
             <g fontSize={13} fill="var(--ink)">
-              <text x={BOX.left - 6} y={y(1) + 4} textAnchor="end">
+              <text x={box.left - 6} y={y(1) + 4} textAnchor="end">
                 gives
               </text>
-              <text x={BOX.left} y={VIEW.height - 18}>
+              <text x={box.left} y={drawn.height - 18}>
                 {text(from, axis.unit)}
               </text>
-              <text x={BOX.left + BOX.width} y={VIEW.height - 18} textAnchor="end">
+              <text x={box.left + box.width} y={drawn.height - 18} textAnchor="end">
                 {text(to, axis.unit)} {axis.name}
               </text>
             </g>

@@ -11,6 +11,9 @@ import { MARGIN_NAMES } from '../marginWords';
 /** A share this small is not worth naming. */
 const LEAST = 0.003;
 
+/** With more than this share lost, making more is no answer. */
+const HOPELESS = 0.5;
+
 /** How many a batch made by hands will lose, to what, and how many to make. */
 export function Scattered({ balance: { hands, plated, make } }: { balance: Balance }) {
   const { plan, result } = useShown();
@@ -26,17 +29,23 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
   return (
     <div className="mt-2 border-l-4 border-dough-edge pl-3">
       <p>
-        <b>
-          About {text(hands.lost, 'share')} lost{portions && `; make ${make}`}
-        </b>{' '}
-        {portions && `to plate ${plated}, 19 times in 20. You make ${result.pieces}.`}
+        {hands.lost > HOPELESS ? (
+          <b>Most of them are lost, about {text(hands.lost, 'share')}: mend it first.</b>
+        ) : (
+          <>
+            <b>
+              About {text(hands.lost, 'share')} lost{portions && `; make ${make}`}
+            </b>{' '}
+            {portions && `to plate ${plated}, 19 times in 20. You make ${result.pieces}.`}
+          </>
+        )}
       </p>
       <p className="text-small text-ink-dim">
         {causes.length > 0 && `Lost to ${causes.join(', ')}. `}
         Pieces of {text(hands.weightRangeG[0], 'g')} to {text(hands.weightRangeG[1], 'g')}. Worked
         out on {hands.tried.toLocaleString()} pieces with hands as they are; an estimate.
       </p>
-      {expected < 0.9 && Math.abs(expected - set) >= 0.01 && (
+      {hands.lost <= HOPELESS && Math.abs(expected - set) >= 0.01 && (
         <Button
           onClick={() =>
             edit(

@@ -2,10 +2,9 @@
 
 import type { CorePoint } from '@/core/boil/coreCourse';
 import type { BoilStage, Cooking } from '@/core/plan/model/boil';
+import { useView } from '@/ui/layout/ViewContext';
+import { chartBox } from '../../risk/chartBox';
 import { useUnits } from '@/ui/units/UnitsContext';
-
-const BOX = { left: 46, top: 26, width: 480, height: 132 };
-const VIEW = { width: 540, height: 262 };
 
 /** A piece in the pot, minute by minute: its middle warms, edge and face soften, it comes up, it is done. */
 export function CookChart({
@@ -20,13 +19,14 @@ export function CookChart({
   boil: BoilStage;
 }) {
   const { text } = useUnits();
+  const { box, ...drawn } = chartBox(useView(), { top: 26, height: 132, foot: 104 });
   const { coreS, edgeMin, faceMin, floatS, potMin, minutes } = cooking;
   const last = Math.max(1.35 * minutes, 1.1 * potMin + 0.5, 1);
   const tick = [0.5, 1, 2, 5, 10, 20].find((each) => last / each <= 7) ?? 30;
-  const x = (minute: number) => BOX.left + (BOX.width * Math.min(minute, last)) / last;
+  const x = (minute: number) => box.left + (box.width * Math.min(minute, last)) / last;
   const coldest = Math.min(0, cooking.fromC);
   const y = (tempC: number) =>
-    BOX.top + BOX.height - (BOX.height * (tempC - coldest)) / (100 - coldest);
+    box.top + box.height - (box.height * (tempC - coldest)) / (100 - coldest);
   const stands = Math.min(last, boil.skinStandsMin);
   const lines = [
     ['middle hot', coreS === null ? null : coreS / 60],
@@ -39,7 +39,7 @@ export function CookChart({
         {title}: {text(potMin, 'min')} in the pot
       </figcaption>
       <svg
-        viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+        viewBox={`0 0 ${drawn.width} ${drawn.height}`}
         className="w-full max-w-[560px]"
         aria-hidden
       >
@@ -47,29 +47,29 @@ export function CookChart({
           <>
             <rect
               x={x(potMin)}
-              y={BOX.top}
+              y={box.top}
               width={x(stands) - x(potMin)}
-              height={BOX.height}
+              height={box.height}
               fill="var(--band)"
             />
-            <text x={x(potMin) + 5} y={BOX.top + 16} fontSize={13} fill="var(--ink)">
+            <text x={x(potMin) + 5} y={box.top + 16} fontSize={13} fill="var(--ink)">
               lift out
             </text>
           </>
         )}
         <path
-          d={`M${BOX.left} ${BOX.top}v${BOX.height}h${BOX.width}`}
+          d={`M${box.left} ${box.top}v${box.height}h${box.width}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth={1.5}
         />
         <path
-          d={`M${BOX.left} ${y(boil.targetC)}h${BOX.width}`}
+          d={`M${box.left} ${y(boil.targetC)}h${box.width}`}
           stroke="var(--ink-dim)"
           strokeDasharray="5 4"
         />
         <text
-          x={BOX.left - 5}
+          x={box.left - 5}
           y={y(boil.targetC) + 4}
           fontSize={13}
           textAnchor="end"
@@ -89,14 +89,14 @@ export function CookChart({
         {floatS !== null && (
           <>
             <path
-              d={`M${x(floatS / 60)} ${BOX.top - 6}v${BOX.height + 6}`}
+              d={`M${x(floatS / 60)} ${box.top - 6}v${box.height + 6}`}
               stroke="var(--focus)"
               strokeWidth={2}
               strokeDasharray="2 4"
             />
             <text
               x={x(floatS / 60)}
-              y={BOX.top - 10}
+              y={box.top - 10}
               fontSize={13}
               textAnchor="middle"
               fill="var(--ink)"
@@ -109,14 +109,14 @@ export function CookChart({
           <g key={name}>
             {minute !== null && (
               <path
-                d={`M${BOX.left} ${BOX.top + BOX.height + 34 + i * 22}H${x(minute)}`}
+                d={`M${box.left} ${box.top + box.height + 34 + i * 22}H${x(minute)}`}
                 stroke={i === 0 ? 'var(--brick)' : 'var(--dough-edge)'}
                 strokeWidth={9}
               />
             )}
             <text
               x={x(minute ?? 0) + 7}
-              y={BOX.top + BOX.height + 38 + i * 22}
+              y={box.top + box.height + 38 + i * 22}
               fontSize={13}
               fill="var(--ink)"
             >
@@ -128,7 +128,7 @@ export function CookChart({
           <text
             key={i}
             x={x(i * tick)}
-            y={BOX.top + BOX.height + 18}
+            y={box.top + box.height + 18}
             fontSize={13}
             textAnchor="middle"
             fill="var(--ink-dim)"
