@@ -99,7 +99,7 @@ export function seep(
   /** Flux in at the top, mm × moisture per s, of the last rates worked out. */
   let influx = 0;
 
-  /** Moisture at the under-face: what the last cell hands down, the surface takes. */
+  /** What the surface takes from the under-face, mm × moisture per s. */
   const takesNow = (at: Float64Array): number => {
     if (capacity === 0) return 0;
     const room = 1 - at[n]! / capacity;

@@ -22,11 +22,9 @@ import { seenThrough } from '../../sheet/lightTest';
 import { lazily } from '../../working/lazy';
 import type { Plan } from '../document/schema';
 import { contentsOf, type PlanContents } from './contents';
-import { untilMinute, warmSeconds } from '../../hold/phases';
-import { faceAfter, profileAfter, type Seep } from '../../hold/seep';
 import type { BoilStage } from './boil';
 import type { DoughStage } from './dough';
-import type { HoldStage } from './hold';
+import { holdResult, type HoldResult } from './holdResult';
 import { fillingFigures, type FillingFigures } from './fillingFigures';
 import type { PlanModel } from './model';
 import { safeCore, type SafeCore } from './safeCore';
@@ -113,20 +111,6 @@ export interface ShapeResult {
 /** The sealed edge. */
 export interface EdgeResult {
   readonly pressedMm: number;
-}
-
-/** From closing to the pot. */
-export interface HoldResult extends Omit<HoldStage, 'course'> {
-  /** The sheet through the hold and somewhat beyond it, evenly in time. */
-  readonly moments: readonly HoldMoment[];
-}
-
-/** Moisture through the sheet at one moment, wet basis. */
-export interface HoldMoment {
-  readonly minute: number;
-  readonly face: number;
-  /** From the filling down. */
-  readonly profile: readonly number[];
 }
 
 /** Every figure of a plan, before it is judged. */
@@ -298,25 +282,4 @@ function shapeResult({ plan, basis, piece }: PlanModel): ShapeResult {
       drawing: () => family.draw(size, made.mound, { thicknessMm, pressedMm }),
     },
   );
-}
-
-function holdResult(model: PlanModel): HoldResult {
-  const { course, ...hold } = model.hold;
-  return lazily(hold, { moments: () => momentsOf(hold, course, model) });
-}
-
-/** So many looks at the sheet. */
-const MOMENTS = 13;
-
-function momentsOf(
-  { plannedMin, minutesToTacky, climate }: Omit<HoldStage, 'course'>,
-  course: Seep,
-  { plan, basis: { rules } }: PlanModel,
-): HoldMoment[] {
-  const untilMin = Math.max(plannedMin, Math.min(minutesToTacky ?? 0, 2 * plannedMin)) * 1.1;
-  return Array.from({ length: MOMENTS }, (_, i) => {
-    const minute = (untilMin * i) / (MOMENTS - 1);
-    const seconds = warmSeconds(untilMinute(plan.hold.phases, minute), climate, rules);
-    return { minute, face: faceAfter(course, seconds), profile: profileAfter(course, seconds) };
-  });
 }

@@ -30,11 +30,6 @@ export interface PlanModel {
   readonly boil: BoilStage;
 }
 
-const once = <T>(make: () => T): (() => T) => {
-  let made: { readonly it: T } | null = null;
-  return () => (made ??= { it: make() }).it;
-};
-
 /**
  * Works a plan out: filling → piece → laying → batch → dough → sheet → hold → boil.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
@@ -53,6 +48,9 @@ export function modelOf(plan: Plan, basis: Basis): PlanModel {
   const dough = doughStage(plan, basis, rolling, batch.batch.dough.inG - batch.addedDoughG);
   const sheet = sheetStage(plan, basis, piece.input, shown, dough);
   const made = { plan, basis, rolling, filling, piece, laying, batch, shown, dough, sheet };
-  const hold = once(() => holdStage(plan, basis, made));
-  return lazily(made, { hold, boil: () => boilStage(plan, basis, { piece, batch, hold: hold() }) });
+  const model: PlanModel = lazily(made, {
+    hold: () => holdStage(plan, basis, made),
+    boil: () => boilStage(plan, basis, model),
+  });
+  return model;
 }

@@ -4,7 +4,7 @@ import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { writeAt } from '@/core/plan/document/patch';
 import type { Phase, PhasePlace } from '@/core/hold/phases';
-import type { HoldResult } from '@/core/plan/model/figures';
+import type { HoldResult } from '@/core/plan/model/holdResult';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown } from '../../editor/EditorContext';
 import { PLACE_NAMES } from '../../words';
