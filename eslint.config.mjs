@@ -16,7 +16,7 @@ const config = [
       ],
     },
   },
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts'] },
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'public/**', '.cache/**'] },
 ];
 
 export default config;

@@ -6,11 +6,13 @@ const config = {
   maxWorkers: '100%',
   setupFiles: ['<rootDir>/scripts/propertySeed.ts'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.(tsx?|js)$': [
       '@swc/jest',
       { jsc: { target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
     ],
   },
+  // Ships as modules alone, which Jest does not load by itself.
+  transformIgnorePatterns: ['/node_modules/(?!uuid/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next'],
 };

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import { OPEN_RUN } from '../demo/openRun';
 import { expect, newPlan, press, test, openTab } from './kitchen';
 
 const stations = ['dough', 'filling', 'sheet', 'shape', 'seal', 'boil'];
@@ -17,8 +18,15 @@ const views: [name: string, path: string, part?: string][] = [
   ['plan that fails', '/plans/pea-cappelletti'],
   ['plan in a dead heat', '/plans/celeriac-stall?at=count', '#main'],
   ['bench card', '/plans/celeriac-friday/card'],
-  ['log', '/plans/celeriac-friday/log'],
-  ['log, empty', '/plans/pea-cappelletti/log'],
+  ['log', '/plans/crab-half-moons/log'],
+  ['log, empty', '/plans/celeriac-late/log'],
+  ['logbook', '/logbook'],
+  ['trends', '/logbook/trends'],
+  ['what it taught', '/logbook/learnt'],
+  ['bench, mixing', `/runs/${OPEN_RUN}?step=weigh`],
+  ['bench, filling', `/runs/${OPEN_RUN}?step=fill`],
+  ['bench, looking back', `/runs/${OPEN_RUN}?step=close`],
+  ['a batch', `/logbook/${OPEN_RUN}`],
   ['revisions compared', '/plans/celeriac-friday/revisions?before=1&after=3'],
   ['kitchen', '/kitchen'],
   ['pantry', '/kitchen/pantry'],
@@ -35,22 +43,33 @@ const leaves: [string, string[]][] = [
   ['filling', ['Make it right', 'Home tests', 'Dose and bowl', 'Safety']],
 ];
 
-for (const [name, path, part] of views) {
-  test(`${name} has no accessibility violation, by day or in the dark`, async ({ page }) => {
-    await page.goto(path);
-    await page.getByRole('heading', { level: 1 }).first().waitFor();
-    const found = async (by: AxeBuilder) =>
-      (await by.analyze()).violations.map(
-        ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
-      );
-    const scan = () => {
-      const all = new AxeBuilder({ page });
-      return part ? all.include(part).exclude('#tally') : all;
-    };
-    expect(await found(scan())).toEqual([]);
-    await page.emulateMedia({ colorScheme: 'dark' });
-    // What differs in the dark is colour alone.
-    expect(await found(scan().withRules(['color-contrast'])), 'in the dark').toEqual([]);
+/** Views looked at in one sitting: a page of its own for each would cost more than the look. */
+const sittings = Array.from({ length: Math.ceil(views.length / 4) }, (_, i) =>
+  views.slice(4 * i, 4 * i + 4),
+);
+
+for (const sitting of sittings) {
+  const names = sitting.map(([name]) => name).join('; ');
+  test(`no accessibility violation, by day or in the dark: ${names}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    for (const [name, path, part] of sitting) {
+      await page.emulateMedia({ colorScheme: 'light' });
+      await page.goto(path);
+      await page.getByRole('heading', { level: 1 }).first().waitFor();
+      const found = async (by: AxeBuilder) =>
+        (await by.analyze()).violations.map(
+          ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
+        );
+      const scan = () => {
+        const all = new AxeBuilder({ page });
+        return part ? all.include(part).exclude('#tally') : all;
+      };
+      expect(await found(scan()), name).toEqual([]);
+      await page.emulateMedia({ colorScheme: 'dark' });
+      // What differs in the dark is colour alone.
+      const dark = await found(scan().withRules(['color-contrast']));
+      expect(dark, `${name}, in the dark`).toEqual([]);
+    }
   });
 }
 
@@ -90,12 +109,15 @@ test.describe('opened over a page', () => {
 test.describe('on a phone of 360 px', () => {
   test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
 
-  for (const [name, path] of views) {
-    test(`${name} does not run off the side`, async ({ page }) => {
-      await page.goto(path);
-      await page.getByRole('heading', { level: 1 }).first().waitFor();
-      const width = await page.evaluate(() => document.documentElement.scrollWidth);
-      expect(width).toBeLessThanOrEqual(360);
+  for (const half of [0, 1]) {
+    test(`nothing runs off the side, ${half + 1} of 2`, async ({ page }) => {
+      test.setTimeout(120_000);
+      for (const [name, path] of views.filter((_, i) => i % 2 === half)) {
+        await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).first().waitFor();
+        const width = await page.evaluate(() => document.documentElement.scrollWidth);
+        expect(width, name).toBeLessThanOrEqual(360);
+      }
     });
   }
 

@@ -71,8 +71,8 @@ for (const [what, text, message] of [
   ['broken JSON', '{"format":', /not JSON/],
   [
     'a later version',
-    '{"format":"mortar-sheet/plan","version":3}',
-    /written by a later version of the product \(3\)/,
+    '{"format":"mortar-sheet/plan","version":99}',
+    /written by a later version of the product \(99\)/,
   ],
   ['an unknown format', '{"format":"soup"}', /format: must be "mortar-sheet\/plan"/],
 ] as const) {

@@ -32,6 +32,7 @@ import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
 import { handRows } from './bench/hand';
 import { riskRows } from './bench/risk';
+import { kitchenRows, runRows } from './bench/runs';
 import type { Row } from './bench/rows';
 import { build, installChromium, quietEnv, tool } from './setup.mjs';
 
@@ -245,6 +246,7 @@ async function store() {
   await time(SEARCH_MS, {
     'search through 2,000 ingredients': () => void searchIngredients(rows2000, 'own 19'),
   });
+  rows.push(...runRows(db));
   db.$client.close();
 }
 
@@ -310,3 +312,5 @@ await layouts();
 await store();
 await pageWeight();
 console.table(rows);
+console.log('Made-up kitchens: how far predictions are off, and whether the 90 % ranges hold');
+console.table(kitchenRows());

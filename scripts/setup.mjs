@@ -70,10 +70,18 @@ export const installDependencies = () =>
 export const build = () =>
   whenChanged(
     'build',
-    ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json'],
+    [
+      'src',
+      'scripts/worker.mjs',
+      'package-lock.json',
+      'next.config.ts',
+      'postcss.config.mjs',
+      'tsconfig.json',
+    ],
     join('.next', 'BUILD_ID'),
     () => {
       console.log('Building …');
+      run(process.execPath, ['scripts/worker.mjs']);
       run(tool('next'), ['build']);
     },
   );

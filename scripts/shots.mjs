@@ -1,6 +1,6 @@
 /** npm run shots: retakes docs/screenshots from the demo data, 1280 × 800 and one phone. */
 import { spawn } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import {
   build,
   CHROMIUM,
@@ -11,6 +11,9 @@ import {
   run,
   tool,
 } from './setup.mjs';
+
+/** The batch that the demo has at the bench; `demo/openRun.ts`. */
+const OPEN_RUN = /'([0-9a-f-]{36})'/.exec(readFileSync('demo/openRun.ts', 'utf8'))[1];
 
 const port = '4176';
 const database = '.cache/shots.db';
@@ -25,14 +28,14 @@ const views = [
   ['plan-filling', '/plans/celeriac-friday?at=filling'],
   ['plan-sheet', '/plans/ox-cheek-agnolotti?at=sheet'],
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
-  ['plan-shape-folding-dark', '/plans/crab-half-moons?at=shape', { dark: true, leaf: 'Folding' }],
   ['plan-seal', '/plans/celeriac-late?at=seal', { height: 1240 }],
   ['plan-boil', '/plans/celeriac-friday?at=boil', { height: 1130 }],
-  ['words', '/words'],
   ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
-  ['log', '/plans/celeriac-friday/log'],
-  ['revisions', '/plans/celeriac-friday/revisions?before=1&after=3'],
+  ['bench', `/runs/${OPEN_RUN}?step=fill`, { width: 1180, height: 820 }],
+  ['bench-phone', `/runs/${OPEN_RUN}?step=fill`, { width: 390, height: 844 }],
+  ['logbook', '/logbook/trends', { height: 1000 }],
+  ['logbook-learnt-dark', '/logbook/learnt', { dark: true }],
   ['kitchen', '/kitchen', { open: 'Measure it', height: 1130 }],
   ['pantry', '/kitchen/pantry'],
   ['shopping', '/shopping'],

@@ -3,7 +3,7 @@ import { ImportPlan } from '@/features/plans/ImportPlan';
 import { PlanList } from '@/features/plans/PlanList';
 import { PlanSearch } from '@/features/plans/PlanSearch';
 import { planSummary } from '@/features/plans/planSummary';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
 import { PLANS_A_PAGE, PLAN_SORTS, queryPlans, tagsInUse } from '@/server/repositories/findPlans';

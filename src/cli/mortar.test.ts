@@ -113,8 +113,52 @@ describe('mortar', () => {
     [['schema', 'moon'], '', /schema: must be one of: plan/],
     [['bake'], '', /unknown command "bake"/],
     [['plan', '-', '--salt'], '', /Unknown option '--salt'/],
-    [['calc', '-', '--rows', 'demo/pantry.csv'], '[]', /--rows: goes with plan only/],
+    [
+      ['calc', '-', '--rows', 'demo/pantry.csv'],
+      '[]',
+      /--rows: goes with plan, run, calibrate only/,
+    ],
   ])('%j with %j exits with 2 and one clear line', (args, input, message) => {
     expect(refused(mortar(args, input)).line).toMatch(message);
+  });
+
+  it('folds a run, calibrates from a folder of them, and plans on what they taught', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'mortar-'));
+    const plan = JSON.parse(
+      readFileSync('demo/plans/celeriac-and-smoked-curd-ravioli.json', 'utf8'),
+    ) as { shape: { doseG: number } };
+    const event = (n: number, more: object) => ({
+      id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+      at: `2026-11-01T10:0${n}:00.000Z`,
+      ...more,
+    });
+    const lines = [
+      { format: 'mortar-sheet/run', version: 1, plan },
+      event(1, { kind: 'counted', pieces: 290 }),
+      event(2, { kind: 'weighed', what: 'doses', g: 12 * plan.shape.doseG, n: 10 }),
+      event(3, { kind: 'left', what: 'dough', g: 40 }),
+      event(4, { kind: 'finished' }),
+    ].map((line) => JSON.stringify(line));
+    writeFileSync(join(folder, 'one.jsonl'), [...lines, lines[1], 'rubbish'].join('\n'));
+    const run = mortar(['run', join(folder, 'one.jsonl')]);
+    expect(run.status).toBe(0);
+    expect(JSON.parse(run.stdout)).toMatchObject({
+      status: 'finished',
+      pieces: 290,
+      ledger: { dough: { leftG: 40 } },
+      unreadable: [{ line: 7, error: 'is not JSON' }],
+    });
+    const taught = mortar(['calibrate', folder]);
+    expect(taught.status).toBe(0);
+    const file = join(folder, 'taught.json');
+    writeFileSync(file, taught.stdout);
+    const path = 'demo/plans/celeriac-and-smoked-curd-ravioli.json';
+    const filling = (...more: string[]) =>
+      (JSON.parse(mortar(['plan', path, ...more]).stdout) as { filling: { totalG: number } })
+        .filling.totalG;
+    expect(filling('--calibrations', file)).toBeGreaterThan(1.1 * filling());
+    expect(refused(mortar(['run', path])).line).toMatch(/must be a run's head or an event/);
+    expect(refused(mortar(['calibrate', join(folder, 'none')])).line).toMatch(/not a folder/);
+    expect(refused(mortar(['plan', path, '--calibrations', path])).line).toMatch(/format/);
   });
 });

@@ -1,18 +1,26 @@
 /** The command line over the core. Usage: npm run -s mortar -- plan|calc FILE.json, or schema plan. */
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { basisWith } from '../core/basis/basis';
-import { readFileSync } from 'node:fs';
+import type { Learnt } from '../core/basis/learnt';
+import { learn, learntFileSchema } from '../core/calibrate/learnt';
 import { parseArgs } from 'node:util';
 import * as z from 'zod';
 import { runCalculations } from '../core/calc/calculators';
 import type { Ingredient, Preparation } from '../core/composition/ingredient';
 import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';
+import { readRunFile } from '../core/formats/runFile';
 import { placesOf } from '../core/layout/places';
 import { cautionsFor } from '../core/plan/questions/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
 import { modelOf } from '../core/plan/model/model';
 import { scatter, toMake } from '../core/risk/scatter';
-import { parsePlan } from '../core/plan/document/parsePlan';
+import { bowlsOf } from '../core/run/bowls';
+import { evidenceOf } from '../core/run/evidence';
+import { foldRun } from '../core/run/fold';
+import { runLedger } from '../core/run/ledger';
+import { firstIssue, parsePlan } from '../core/plan/document/parsePlan';
 import { PlanError } from '../core/plan/document/planError';
 import { planSchema, type Plan } from '../core/plan/document/schema';
 import { FieldError } from '../core/range';
@@ -20,7 +28,12 @@ import { FieldError } from '../core/range';
 const USAGE = `Usage:
   mortar plan FILE.json     work a plan document out; its full result as JSON
     --rows TABLE.csv        with rows of your own, ingredients or preparations; may be repeated
+    --calibrations FILE     with what runs taught, as calibrate prints it
   mortar calc FILE.json     run a list of { "name", "input" }; outputs as JSON
+  mortar run FILE.jsonl     fold a run's events; its state, bowls and ledger as JSON
+    --plan FILE.json        the plan it was made from, where the file does not hold it
+  mortar calibrate DIR      what the run files of a folder teach, as JSON
+    --today 2026-11-24      the day older runs are weighed against; the latest run's when left out
   mortar schema plan        the JSON Schema of the plan document
 FILE may be - for standard input. Bad input: one line on standard error, exit code 2.`;
 
@@ -71,8 +84,8 @@ function print(value: unknown): void {
 }
 
 /** A plan's result, with the passes, every blank's place, and the cautions that go with it. */
-function printPlan(plan: Plan, pantry: Pantry): void {
-  const basis = basisWith(pantry);
+function printPlan(plan: Plan, pantry: Pantry, learnt: readonly Learnt[]): void {
+  const basis = basisWith(pantry, learnt);
   const result = evaluatePlan(plan, basis);
   const model = modelOf(plan, basis);
   const hands = scatter(model);
@@ -85,29 +98,113 @@ function printPlan(plan: Plan, pantry: Pantry): void {
   });
 }
 
+function readCalibrations(file: string): readonly Learnt[] {
+  const read = learntFileSchema.safeParse(readJson(file));
+  if (read.success) return read.data.learnt;
+  const { path, message } = firstIssue(read.error);
+  throw new UsageError(`${nameOf(file)}: ${path}: ${message}`);
+}
+
+/** A run's state, and against its plan its bowls and ledger. */
+function printRun(file: string | undefined, pantry: Pantry, planFile: string | undefined): void {
+  if (!file) throw new UsageError('FILE: name a run file, or - for standard input');
+  const { id, plan: held, learnt, events, bad } = readRunFile(readText(file), pantry);
+  const plan = planFile === undefined ? held : parsePlan(readJson(planFile), pantry);
+  const state = foldRun(events);
+  const result = plan && evaluatePlan(plan, basisWith(pantry, learnt));
+  const { events: _events, ...rest } = state;
+  print({
+    id,
+    ...rest,
+    begun: [...state.begun],
+    done: [...state.done],
+    ticked: [...state.ticked],
+    ingredients: Object.fromEntries(state.ingredients),
+    bowls: result && bowlsOf(result, state),
+    ledger: result && runLedger(result, state),
+    unreadable: bad,
+  });
+}
+
+/** What the run files of a folder teach, as a file that plans can be worked out with. */
+function printCalibrations(
+  folder: string | undefined,
+  pantry: Pantry,
+  today: string | undefined,
+): void {
+  if (!folder) throw new UsageError('DIR: name a folder of run files');
+  if (today !== undefined && !z.iso.date().safeParse(today).success) {
+    throw new UsageError(`--today: must be a day as 2026-11-24, not ${today}`);
+  }
+  let files: string[];
+  try {
+    files = readdirSync(folder)
+      .filter((name) => name.endsWith('.jsonl'))
+      .sort();
+  } catch {
+    throw new UsageError(`${folder}: is not a folder that can be read`);
+  }
+  const runs = files.map((name) => {
+    const { plan, learnt, events } = readRunFile(readText(join(folder, name)), pantry);
+    if (!plan) throw new UsageError(`${name}: holds no plan`);
+    const state = foldRun(events);
+    return {
+      run: name,
+      madeOn: state.madeOn ?? '1970-01-01',
+      evidence: evidenceOf(plan, state, basisWith(pantry, learnt)),
+    };
+  });
+  const latest = runs
+    .map(({ madeOn }) => madeOn)
+    .sort()
+    .at(-1);
+  print({
+    format: 'mortar-sheet/calibrations',
+    version: 1,
+    learnt: learn(runs, { today: today ?? latest ?? '1970-01-01' }),
+  });
+}
+
 /** @throws UsageError when an option is not known */
 function readOptions(args: string[]) {
   try {
     const options = {
       rows: { type: 'string', multiple: true },
+      calibrations: { type: 'string' },
+      plan: { type: 'string' },
+      today: { type: 'string' },
       help: { type: 'boolean' },
     } as const;
     const { values, positionals } = parseArgs({ args, options, allowPositionals: true });
-    return { rows: values.rows ?? [], words: values.help ? ['help'] : positionals };
+    const { rows = [], help, ...rest } = values;
+    return { ...rest, rows, words: help ? ['help'] : positionals };
   } catch (error) {
     throw new UsageError((error as Error).message);
   }
 }
 
 function main(args: string[]): void {
-  const { rows, words } = readOptions(args);
+  const { rows, calibrations, plan, today, words } = readOptions(args);
   const [command, argument] = words;
-  if (rows.length && command !== 'plan') throw new UsageError('--rows: goes with plan only');
+  const goes = (option: string, given: boolean, ...commands: string[]) => {
+    if (given && !commands.includes(command ?? '')) {
+      throw new UsageError(`--${option}: goes with ${commands.join(', ')} only`);
+    }
+  };
+  goes('rows', rows.length > 0, 'plan', 'run', 'calibrate');
+  goes('calibrations', calibrations !== undefined, 'plan');
+  goes('plan', plan !== undefined, 'run');
+  goes('today', today !== undefined, 'calibrate');
   switch (command) {
     case 'plan': {
       const pantry = readPantry(rows);
-      return printPlan(parsePlan(readJson(argument), pantry), pantry);
+      const learnt = calibrations === undefined ? [] : readCalibrations(calibrations);
+      return printPlan(parsePlan(readJson(argument), pantry), pantry, learnt);
     }
+    case 'run':
+      return printRun(argument, readPantry(rows), plan);
+    case 'calibrate':
+      return printCalibrations(argument, readPantry(rows), today);
     case 'calc': {
       const results = runCalculations(readJson(argument));
       print(results);
@@ -127,7 +224,7 @@ function main(args: string[]): void {
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, schema, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, help`,
       );
   }
 }

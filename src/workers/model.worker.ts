@@ -1,6 +1,5 @@
-import { basisWith } from '../core/basis/basis';
+import { basisFrom, type BasisParts } from '../core/basis/basis';
 import { expose } from 'comlink';
-import { pantryWith, type PantryRows } from '../core/composition/pantry';
 import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
 import { searchHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/heatSearch';
 import { balanceMap } from '../core/risk/balanceMap';
@@ -29,18 +28,18 @@ export interface Balance {
 const questions = {
   searchHeats(
     plan: Plan,
-    rows: PantryRows,
+    on: BasisParts,
     bands: Omit<HeatSearch, 'onProgress'>,
     onProgress: OnProgress,
   ): HeatOption[] {
-    return searchHeats(plan, basisWith(pantryWith(rows)), {
+    return searchHeats(plan, basisFrom(on), {
       ...bands,
       onProgress: nowAndThen(onProgress),
     });
   },
   /** Where a plan holds over thickness and dose, and what becomes of it in hands as they are. */
-  balance(plan: Plan, rows: PantryRows, kind: MapKind, cuttersMm: readonly number[]): Balance {
-    const model = modelOf(plan, basisWith(pantryWith(rows)));
+  balance(plan: Plan, on: BasisParts, kind: MapKind, cuttersMm: readonly number[]): Balance {
+    const model = modelOf(plan, basisFrom(on));
     const hands = scatter(model);
     const { plated, tasted } = model.batch.batch.counts;
     return {
@@ -54,8 +53,8 @@ const questions = {
       make: toMake(plated, hands.lost) + tasted,
     };
   },
-  compareShapes(plan: Plan, rows: PantryRows, onProgress: OnProgress): ShapeOutcome[] {
-    return compareShapes(plan, basisWith(pantryWith(rows)), nowAndThen(onProgress));
+  compareShapes(plan: Plan, on: BasisParts, onProgress: OnProgress): ShapeOutcome[] {
+    return compareShapes(plan, basisFrom(on), nowAndThen(onProgress));
   },
 };
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { KitchenPage } from '@/features/kitchen/KitchenPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 
 export const metadata: Metadata = { title: 'Kitchen' };

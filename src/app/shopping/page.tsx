@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { planFigures } from '@/core/plan/evaluatePlan';
 import { planNeeds } from '@/core/shopping/shoppingList';
 import { ShoppingPage } from '@/features/shopping/ShoppingPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { getBasis } from '@/server/repositories/basis';
 import { ownRows } from '@/server/repositories/pantry';
 import { listPlans } from '@/server/repositories/plans';

@@ -1,4 +1,5 @@
-import { startingPantry, type Pantry } from '../composition/pantry';
+import { pantryWith, startingPantry, type Pantry, type PantryRows } from '../composition/pantry';
+import type { Learnt } from './learnt';
 import { startingRules, type Rules } from './rules';
 
 /** What the place is like, beyond what a plan says of its own bench. */
@@ -14,6 +15,8 @@ export interface Basis {
   readonly pantry: Pantry;
   readonly rules: Rules;
   readonly conditions: Conditions;
+  /** What this kitchen's runs taught; what a plan stands on of it is applied as it is worked out. */
+  readonly learnt: readonly Learnt[];
 }
 
 /** A kitchen of which nothing is known yet. */
@@ -21,10 +24,25 @@ export const startingBasis: Basis = {
   pantry: startingPantry,
   rules: startingRules,
   conditions: { fridgeC: 5, coldAirC: 3 },
+  learnt: [],
 };
 
 /**
- * The starting basis with a pantry of one's own.
+ * The starting basis with a pantry of one's own, and what its runs taught.
  * @example basisWith(pantryWith(ownRows)).pantry
  */
-export const basisWith = (pantry: Pantry): Basis => ({ ...startingBasis, pantry });
+export const basisWith = (pantry: Pantry, learnt: readonly Learnt[] = []): Basis => ({
+  ...startingBasis,
+  pantry,
+  learnt,
+});
+
+/** A basis in parts that can be sent and kept: the rows of one's own, and what was learnt. */
+export interface BasisParts {
+  readonly pantry: PantryRows;
+  readonly learnt: readonly Learnt[];
+}
+
+/** The basis of its parts. `basisFrom({ pantry: ownRows, learnt: [] }).rules` → the rules to begin with */
+export const basisFrom = ({ pantry, learnt }: BasisParts): Basis =>
+  basisWith(pantryWith(pantry), learnt);

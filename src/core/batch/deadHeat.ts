@@ -12,6 +12,8 @@ export interface DeadHeatInput {
   readonly doughG: number;
   readonly fillingG: number;
   readonly doseG: number;
+  /** What lands in a piece, to the dose meant; 1 when left out. */
+  readonly dosed?: number;
   readonly thicknessMm: number;
   readonly sizeMm: number;
   /** Thicknesses allowed, the dial's own steps; empty to keep the present one. */
@@ -105,9 +107,10 @@ export function heatAt(
   const ways = from.ways?.(thicknessMm, sizeMm, terms) ?? [byShare(terms)];
   const fromDough = Math.max(...ways.map((way) => way.roll(lotG, Infinity).pieces));
   if (fromDough < 1) return null;
-  const wanted = usableFilling(from.fillingG, terms) / fromDough;
+  const dosed = from.dosed ?? 1;
+  const wanted = usableFilling(from.fillingG, terms) / fromDough / dosed;
   const doseG = Math.min(highG, Math.max(lowG, wanted));
-  const exact = { doseG, fillingLoss: terms.fillingLoss };
+  const exact = { doseG: doseG * dosed, fillingLoss: terms.fillingLoss };
   const pieces = Math.min(fromDough, piecesFromFilling(from.fillingG, exact));
   if (pieces < 1) return null;
   // Clear the last crumbs of rounding so that a bowl that is used up reads as empty.
@@ -125,7 +128,7 @@ export function heatAt(
     pieces,
     leftoverDoughG,
     leftoverFillingG,
-    usedUp: pieces === fromDough && leftoverFillingG < doseG + 1e-6,
+    usedUp: pieces === fromDough && leftoverFillingG < exact.doseG + 1e-6,
     cost: (leftoverDoughG + (runs[0]?.endsG ?? 0)) / from.doughG + leftoverFillingG / from.fillingG,
   };
 }

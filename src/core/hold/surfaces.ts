@@ -5,6 +5,16 @@ export const SURFACES = ['bare', 'floured', 'paper', 'semolina', 'cloth', 'rack'
 
 export type Surface = (typeof SURFACES)[number];
 
+/** Each as it follows “on”. */
+export const SURFACE_NAMES: Readonly<Record<Surface, string>> = {
+  bare: 'a bare tray',
+  floured: 'a floured tray',
+  paper: 'floured paper',
+  semolina: 'semolina',
+  cloth: 'a cloth',
+  rack: 'a rack',
+};
+
 /** How a surface draws water from the face that lies on it. */
 export interface Uptake {
   /** What it takes up before it is full, g/m². */

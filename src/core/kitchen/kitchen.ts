@@ -77,6 +77,8 @@ export const kitchenSchema = z.strictObject({
   benchMm: quantity('Longest sheet', { min: 80, max: 10_000, unit: 'mm' }).default(900),
   spoons: z.array(spoonSchema).max(20),
   pots: z.array(potSchema).max(20),
+  /** What was learnt but is kept at typical, as `quantity/key`; `*` for all of it. */
+  held: z.array(z.string().max(160)).max(400).default([]),
 });
 
 export type Kitchen = z.infer<typeof kitchenSchema>;
@@ -112,4 +114,5 @@ export const startingKitchen: Kitchen = {
     { name: '1 tbsp', ml: 15 },
   ],
   pots: [{ name: 'Pot', litres: 5 }],
+  held: [],
 };

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
 import { evaluatePlan } from './evaluatePlan';
-import type { Plan } from './document/schema';
+import type { Made } from './model/atBench';
 
 const sum = (parts: readonly { g: number }[]) => parts.reduce((total, { g }) => total + g, 0);
 const yolky = [
@@ -11,8 +11,7 @@ const yolky = [
   { id: 'water', g: 7 },
   { id: 'oil-olive', g: 12 },
 ];
-const correction = (kind: string, amount: number) =>
-  ({ feel: 'sticky', kind, amount }) as Plan['dough']['corrections'][number];
+const correction = (kind: string, amount: number) => ({ feel: 'sticky', kind, amount }) as Made;
 
 describe('the dough of a batch', () => {
   it('has whole eggs at the recipe’s own hydration, or is weighed', () => {
@@ -98,8 +97,7 @@ describe('the dough of a batch', () => {
 
 describe('corrections', () => {
   const plain = evaluatePlan(planWith());
-  const corrected = (...made: Plan['dough']['corrections']) =>
-    evaluatePlan(planWith({ dough: { corrections: made } }));
+  const corrected = (...made: Made[]) => evaluatePlan({ ...planWith(), made });
 
   it('keep every gram: what is put in is there, and left over', () => {
     const after = corrected(correction('flourG', 12), correction('waterG', 3));
@@ -123,12 +121,10 @@ describe('corrections', () => {
 
   it('make more pieces of a dough in hand once there is enough of them', () => {
     const made = (amount: number) =>
-      evaluatePlan(
-        planWith({
-          batch: { wayIn: 'dough', doughInHandG: 400 },
-          dough: { corrections: [correction('flourG', amount)] },
-        }),
-      );
+      evaluatePlan({
+        ...planWith({ batch: { wayIn: 'dough', doughInHandG: 400 } }),
+        made: [correction('flourG', amount)],
+      });
     expect(made(40).pieces).toBeGreaterThan(made(1).pieces);
     expect(made(40).dough.totalG).toBeCloseTo(440, 9);
   });

@@ -5,6 +5,7 @@ import type { Quoted } from '../risk/remedy';
 import { weakestLink, type WeakestLink } from '../risk/margins';
 import { lazily } from '../working/lazy';
 import type { Plan } from './document/schema';
+import type { PlanAtBench } from './model/atBench';
 import { figuresOf, type PlanFigures } from './model/figures';
 import { ladderOf, type PlanLadder } from './model/ladder';
 import { modelOf } from './model/model';
@@ -64,7 +65,7 @@ export const planFigures = (plan: Plan, basis: Basis = startingBasis): PlanFigur
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  * @example evaluatePlan(parsePlan(document)).pieces // 104
  */
-export function evaluatePlan(plan: Plan, basis: Basis = startingBasis): PlanResult {
+export function evaluatePlan(plan: PlanAtBench, basis: Basis = startingBasis): PlanResult {
   const model = modelOf(plan, basis);
   const figures = figuresOf(model);
   const margins = marginsOf(model);

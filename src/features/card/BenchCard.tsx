@@ -1,9 +1,8 @@
 'use client';
 
-import { basisWith } from '@/core/basis/basis';
+import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import { FileDown, Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
@@ -22,18 +21,19 @@ export function BenchCard({
   id,
   plan,
   revision,
-  ownRows,
+  basisParts,
   kitchenName,
 }: {
   id: string;
   plan: Plan;
   revision: number;
-  ownRows: PantryRows;
+  basisParts: BasisParts;
   kitchenName: string;
 }) {
   const { text, spoons } = useUnits();
   const view = useView();
-  const result = useMemo(() => evaluatePlan(plan, basisWith(pantryWith(ownRows))), [plan, ownRows]);
+  const basis = useMemo(() => basisFrom(basisParts), [basisParts]);
+  const result = useMemo(() => evaluatePlan(plan, basis), [plan, basis]);
   const card = cardContents(plan, result, { kitchenName, revision, text, spoons });
   return (
     <>
@@ -143,7 +143,7 @@ export function BenchCard({
             <p>
               <b>Allergens:</b> {card.allergens}. <b>Diet:</b> {card.diet}.
             </p>
-            <p>{cautionsFor(plan, pantryWith(ownRows)).join(' ')}</p>
+            <p>{cautionsFor(plan, basis.pantry).join(' ')}</p>
             {card.note && <p className="card-note">{card.note}</p>}
             <p className="card-blank">
               Made ______ Burst ______ Dough left ______ Filling left ______ Date ____________

@@ -7,6 +7,9 @@ import type { LogEntry } from '@/core/log/logEntry';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
+import Link from 'next/link';
+import { useToBench } from '@/features/bench/useToBench';
+import { Button } from '@/ui/buttons/Button';
 import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
 import { later } from '@/ui/layout/later';
@@ -38,6 +41,7 @@ export function LogPage({
   planned: { readonly pieces: number; readonly thicknessMm: number; readonly doseG: number };
   entries: readonly ShownEntry[];
 }) {
+  const toBench = useToBench(id);
   return (
     <>
       <PlanBar id={id} name={name} here="log" />
@@ -47,7 +51,12 @@ export function LogPage({
         className="mx-auto grid max-w-[1180px] gap-8 p-5 md:py-8 lg:grid-cols-[minmax(0,1fr)_380px]"
       >
         <section aria-label="Entries" className="order-2 lg:order-1">
-          <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
+          <div className="flex flex-wrap items-center justify-between gap-3">
+            <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
+            <Button strong onClick={() => void toBench()}>
+              To the bench
+            </Button>
+          </div>
           {entries.length === 0 ? (
             <p className="mt-3 max-w-prose text-lead">
               Nothing written down yet. After the next batch, count what came out, what burst and
@@ -103,6 +112,12 @@ function Entry({
           </span>
         </h2>
         <span className="flex gap-4">
+          <Link
+            href={`/logbook/${entry.id}`}
+            className="link flex min-h-[44px] min-w-[44px] items-center text-small"
+          >
+            In full<span className="sr-only"> {entry.madeOn}</span>
+          </Link>
           <button
             ref={change}
             type="button"

@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
-import { basisWith } from '@/core/basis/basis';
-import { pantryWith, type PantryRows } from '@/core/composition/pantry';
+import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
@@ -31,12 +30,12 @@ export interface PlanPageProps {
   readonly id: string;
   readonly stored: { readonly plan: Plan; readonly edition: number; readonly revision: number };
   readonly kitchen: Kitchen;
-  readonly ownRows: PantryRows;
+  readonly basisParts: BasisParts;
 }
 
 /** The plan page: the run, the open station, the piece, the tally. */
-export function PlanPage({ id, stored, kitchen, ownRows }: PlanPageProps) {
-  const basis = useMemo(() => basisWith(pantryWith(ownRows)), [ownRows]);
+export function PlanPage({ id, stored, kitchen, basisParts }: PlanPageProps) {
+  const basis = useMemo(() => basisFrom(basisParts), [basisParts]);
   const editor = usePlanEditor(id, stored, basis);
   return (
     <EditorProvider editor={editor} kitchen={kitchen} basis={basis}>

@@ -1,3 +1,4 @@
+import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import { PLAN_FIELDS, type PlanField } from '@/core/plan/document/planFields';
 import type { QuantityKind } from '@/core/units/parse';
 import { startingPantry, type Pantry } from '@/core/composition/pantry';
@@ -9,7 +10,6 @@ import {
   MEDIUM_NAMES,
   PLACE_NAMES,
   SERVING_NAMES,
-  SURFACE_NAMES,
 } from '@/features/plan/words';
 import type { WriteFigure } from '@/core/units/format';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
@@ -115,9 +115,6 @@ export function fieldName(path: string, pantry: Pantry = startingPantry): string
     const plainId = id.replace(/ \(\d+\)$/, '');
     const name = pantry.ingredients.get(plainId)?.name ?? plainId;
     return `${prefix}: ${name}${field && field !== 'g' ? `, ${field === 'weighedG' ? 'weighed' : field}` : ''}`;
-  }
-  if (rest[0] === 'corrections') {
-    return `${prefix}: correction ${rest[1]}, ${rest[2] === 'amount' ? 'how much' : rest[2]}`;
   }
   if (rest[0] === 'phases') {
     return `${prefix}: stretch ${rest[1]}, ${rest[2] === 'minutes' ? 'how long' : 'where'}`;

@@ -1,3 +1,4 @@
+import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Pantry } from '@/core/composition/pantry';
 import type { PhasePlace } from '@/core/hold/phases';
@@ -49,16 +50,6 @@ export const AIR_NAMES: Record<Plan['hold']['air'], string> = {
   oneSide: 'from one side',
   pricked: 'pricked',
   none: 'not at all',
-};
-
-/** What pieces stand on, as it follows “on”. */
-export const SURFACE_NAMES: Record<Plan['hold']['surface'], string> = {
-  bare: 'a bare tray',
-  floured: 'a floured tray',
-  paper: 'floured paper',
-  semolina: 'semolina',
-  cloth: 'a cloth',
-  rack: 'a rack',
 };
 
 export const PLACE_NAMES: Record<PhasePlace, string> = {

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { useCommands, type Command } from '@/ui/commands/commands';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { LinkPending } from '@/ui/layout/LinkPending';
 
 const PAGES = [
   ['card', 'Bench card', 'c'],
@@ -59,6 +60,7 @@ export function PlanBar({
             className={`btn-slate ${page === here ? 'font-semibold decoration-[var(--dough)] decoration-2 underline underline-offset-8' : 'text-chalk-dim'}`}
           >
             {label}
+            <LinkPending />
           </Link>
         ))}
       </nav>

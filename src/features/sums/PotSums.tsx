@@ -6,12 +6,12 @@ import { HEAT } from '@/core/boil/heat';
 import { largestLoad, potDip } from '@/core/boil/potDip';
 import { startingRules } from '@/core/basis/rules';
 import { seepTime } from '@/core/hold/seepTime';
-import { SURFACES, type Surface } from '@/core/hold/surfaces';
+import { SURFACE_NAMES, SURFACES, type Surface } from '@/core/hold/surfaces';
 import { airPressure, airSwelling, boilingPoint } from '@/core/physics/air';
 import { input } from '@/core/working/working';
 import { SelectField } from '@/ui/fields/SelectField';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { capital, SURFACE_NAMES } from '../plan/words';
+import { capital } from '../plan/words';
 import { NumbersSum, type NumberInput } from './NumbersSum';
 
 const rule = startingRules;

@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache';
 import { kitchenSchema } from '@/core/kitchen/kitchen';
 import { check } from '../check';
-import { database } from '../db/database';
+import { database } from '../database';
 import { outcome, type Outcome } from '../outcome';
 import { saveKitchen } from '../repositories/kitchen';
 

@@ -5,7 +5,7 @@ import * as z from 'zod';
 import { logEntrySchema } from '@/core/log/logEntry';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
-import { database } from '../db/database';
+import { database } from '../database';
 import { outcome, type Outcome } from '../outcome';
 import { addLogEntry, changeLogEntry, removeLogEntry } from '../repositories/log';
 

@@ -7,7 +7,7 @@ import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySc
 import { pantryChanges, type PantryChange } from '@/core/plan/questions/pantryChanges';
 import { pantryWith } from '@/core/composition/pantry';
 import { check } from '../check';
-import { database } from '../db/database';
+import { database } from '../database';
 import { outcome, type Outcome } from '../outcome';
 import { ownRows, removeRow, saveRows } from '../repositories/pantry';
 import { listPlans } from '../repositories/plans';

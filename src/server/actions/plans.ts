@@ -11,7 +11,7 @@ import { planSchema } from '@/core/plan/document/schema';
 import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { check } from '../check';
-import { database } from '../db/database';
+import { database } from '../database';
 import { outcome, type Outcome } from '../outcome';
 import {
   createPlan,

@@ -45,7 +45,7 @@ describe('the database file', () => {
   it('is one file again once its server is told to end', async () => {
     const file = inFolder();
     const script = `
-      import { database } from './src/server/db/database';
+      import { database } from './src/server/database';
       import { createPlan } from './src/server/repositories/plans';
       import { startingPlans } from './src/core/plan/starting/startingPlans';
       createPlan(database(), { id: 'kept', plan: startingPlans.ravioliSquare, now: new Date() });

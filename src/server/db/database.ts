@@ -31,19 +31,6 @@ export function openDatabase(file: string): Database {
   return database;
 }
 
-const held = globalThis as { mortarDatabase?: Database };
-
-/** The server's own database: the file in MORTAR_DB, else data/mortar.db. Opened once. */
-export function database(): Database {
-  if (!held.mortarDatabase) {
-    const opened = openDatabase(process.env.MORTAR_DB ?? 'data/mortar.db');
-    held.mortarDatabase = opened;
-    // Closed, its log is written back: the one file then holds everything, and may be copied.
-    process.once('exit', () => opened.$client.close());
-  }
-  return held.mortarDatabase;
-}
-
 /**
  * Writes in one transaction, all of it or nothing. The file is claimed at once, so that of two writers
  * the second waits for the first instead of failing half way.

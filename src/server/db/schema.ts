@@ -38,7 +38,7 @@ export const planRevisions = sqliteTable(
   (table) => [uniqueIndex('plan_revisions_number').on(table.planId, table.number)],
 );
 
-/** What came of a plan. Ids are the client's own, so a repeated entry is the same entry. */
+/** Batches as they were written down before runs were kept; each becomes a run as the file is opened. */
 export const logEntries = sqliteTable(
   'log_entries',
   {
@@ -55,6 +55,56 @@ export const logEntries = sqliteTable(
     createdAt: text().notNull(),
   },
   (table) => [index('log_entries_plan').on(table.planId, table.madeOn)],
+);
+
+/** One making of one plan revision. What came of it is in its events; the rest is read off them. */
+export const runs = sqliteTable(
+  'runs',
+  {
+    /** The client's own, so that opening one twice opens one. */
+    id: text().primaryKey(),
+    planId: text()
+      .notNull()
+      .references(() => plans.id),
+    /** The revision it is made from. */
+    revision: integer().notNull(),
+    /** What it was planned on that day, as JSON: pantry rows and what was learnt by then. */
+    basis: text().notNull(),
+    /** What it comes to, as JSON, kept beside its events so that a list need not read them. */
+    summary: text().notNull(),
+    /** The day it counts for, and how it stands: for lists to find it by. */
+    madeOn: text().notNull(),
+    status: text().notNull(),
+    createdAt: text().notNull(),
+    updatedAt: text().notNull(),
+  },
+  (table) => [
+    index('runs_plan').on(table.planId, table.madeOn),
+    index('runs_day').on(table.madeOn),
+    index('runs_status').on(table.status),
+  ],
+);
+
+/** What happened in a run: only ever added to. */
+export const runEvents = sqliteTable(
+  'run_events',
+  {
+    /** In the order of arrival; whoever follows a run asks for what came after. */
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull(),
+    runId: text()
+      .notNull()
+      .references(() => runs.id),
+    /** By the clock at the bench. */
+    at: text().notNull(),
+    arrivedAt: text().notNull(),
+    document: text().notNull(),
+  },
+  (table) => [
+    // Once in its own run: what another run is told is no business of this one's.
+    uniqueIndex('run_events_id').on(table.runId, table.id),
+    index('run_events_run').on(table.runId, table.seq),
+  ],
 );
 
 /** Ingredients of the cook's own, and shipped ones changed: a document each. */

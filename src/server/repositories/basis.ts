@@ -1,6 +1,13 @@
-import { basisWith, type Basis } from '@/core/basis/basis';
+import { basisFrom, type Basis, type BasisParts } from '@/core/basis/basis';
 import type { Database } from '../db/database';
-import { getPantry } from './pantry';
+import { getLearnt } from './learnt';
+import { ownRows } from './pantry';
+
+/** What this kitchen's plans are worked out on, in the parts that a page is sent. */
+export const getBasisParts = (db: Database): BasisParts => ({
+  pantry: ownRows(db),
+  learnt: getLearnt(db),
+});
 
 /** What this kitchen's plans are worked out on. */
-export const getBasis = (db: Database): Basis => basisWith(getPantry(db));
+export const getBasis = (db: Database): Basis => basisFrom(getBasisParts(db));

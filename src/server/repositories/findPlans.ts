@@ -1,6 +1,6 @@
 import { and, count, desc, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { logEntries, planRevisions, plans } from '../db/schema';
+import { runs, planRevisions, plans } from '../db/schema';
 import { getPantry } from './pantry';
 import { newest, onShelf, storedPlan, type PlanShelf, type StoredPlan } from './plans';
 
@@ -28,7 +28,7 @@ const ORDERS = {
   changed: [desc(plans.updatedAt), plans.id],
   name: [sql`lower(${field('$.name')})`, plans.id],
   made: [
-    sql`(select max(${logEntries.madeOn}) from ${logEntries} where ${logEntries.planId} = ${plans.id}) desc nulls last`,
+    sql`(select max(${runs.madeOn}) from ${runs} where ${runs.planId} = ${plans.id} and ${runs.status} = 'finished') desc nulls last`,
     desc(plans.updatedAt),
   ],
 } as const satisfies Record<PlanSort, readonly unknown[]>;

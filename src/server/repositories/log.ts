@@ -1,38 +1,38 @@
-import { and, desc, eq } from 'drizzle-orm';
-import { pantryWith, rowsUsed, type Pantry, type PantryRows } from '@/core/composition/pantry';
+import { eq } from 'drizzle-orm';
+import { v4, v5 } from 'uuid';
+import { basisFrom, type Basis } from '@/core/basis/basis';
 import { logEntrySchema, type LogEntry } from '@/core/log/logEntry';
+import { foldRun, type RunState } from '@/core/run/fold';
+import { entryOfRun, eventsOfEntry } from '@/core/run/writtenDown';
 import { write, type Database } from '../db/database';
-import { logEntries } from '../db/schema';
-import { getPantry } from './pantry';
+import { logEntries, runs } from '../db/schema';
+import { getLearnt } from './learnt';
 import { NotFoundError } from './notFound';
-import { getRevision } from './plans';
+import { addEvents, getRun, listRuns, openRun } from './runs';
 
 export interface StoredLogEntry {
   readonly entry: LogEntry;
   /** The plan's revision it was made from. */
   readonly revision: number;
-  /** The pantry as it stood for this plan that day. */
-  readonly pantry: Pantry;
+  /** What the run was planned on that day. */
+  readonly basis: Basis;
+  readonly state: RunState;
 }
 
-const NO_ROWS: PantryRows = { ingredients: [], preparations: [] };
-
-/** The log of a plan, the latest day first. */
+/** What came of a plan, the latest day first. */
 export const listLog = (db: Database, planId: string): StoredLogEntry[] =>
-  db
-    .select()
-    .from(logEntries)
-    .where(eq(logEntries.planId, planId))
-    .orderBy(desc(logEntries.madeOn), desc(logEntries.createdAt))
-    .all()
-    .map((row) => ({
-      entry: logEntrySchema.parse(JSON.parse(row.document)),
-      revision: row.revision,
-      pantry: pantryWith((JSON.parse(row.pantry ?? 'null') as PantryRows | null) ?? NO_ROWS),
-    }));
+  listRuns(db, { planId, status: ['finished'] }).map(({ id, revision }) => {
+    const run = getRun(db, id);
+    const state = foldRun(run.events);
+    return { entry: entryOfRun(id, state), revision, basis: basisFrom(run), state };
+  });
+
+/** Noon of a day: where a batch written down afterwards lies in time. */
+const noon = (day: string): string => `${day}T12:00:00.000Z`;
 
 /**
- * Writes an entry down. The same id again changes nothing twice: the first one stands.
+ * Writes a batch down as a finished run. The same id again changes nothing twice: the first one stands;
+ * one that was taken out is back in.
  * @throws NotFoundError when the plan has no such revision
  */
 export function addLogEntry(
@@ -44,41 +44,93 @@ export function addLogEntry(
     now,
   }: { planId: string; revision: number; entry: LogEntry; now: Date },
 ): void {
+  const learnt = getLearnt(db, now);
   write(db, (tx) => {
-    const { plan } = getRevision(tx, planId, revision);
-    const used = rowsUsed([...plan.dough.parts, ...plan.filling.parts], getPantry(tx));
-    tx.insert(logEntries)
-      .values({
-        id: entry.id,
-        planId,
-        revision,
-        madeOn: entry.madeOn,
-        document: JSON.stringify(entry),
-        pantry: JSON.stringify(used),
-        createdAt: now.toISOString(),
-      })
-      .onConflictDoNothing()
-      .run();
+    const known = tx.select().from(runs).where(eq(runs.id, entry.id)).get();
+    if (known) {
+      if (known.status !== 'struck') return;
+      const struck = foldRun(getRun(db, entry.id).events).events.filter(
+        ({ kind }) => kind === 'struck',
+      );
+      const back = struck.map(({ id }) => ({
+        id: v4(),
+        at: now.toISOString(),
+        kind: 'takenBack' as const,
+        event: id,
+      }));
+      addEvents(tx, entry.id, back, now);
+      return;
+    }
+    openRun(tx, { id: entry.id, planId, revision, learnt, now });
+    const idOf = (part: string) => v5(part, entry.id);
+    addEvents(tx, entry.id, eventsOfEntry(entry, { at: noon(entry.madeOn), idOf }), now);
   });
 }
 
-/** Puts right what was written down; the revision and the pantry of that day stay. @throws NotFoundError */
-export function changeLogEntry(db: Database, planId: string, entry: LogEntry): void {
-  const { changes } = write(db, (tx) =>
-    tx
-      .update(logEntries)
-      .set({ madeOn: entry.madeOn, document: JSON.stringify(entry) })
-      .where(and(eq(logEntries.id, entry.id), eq(logEntries.planId, planId)))
-      .run(),
+/**
+ * Puts right what was written down: what stood is taken back, what is right is added. The revision and the
+ * basis of that day stay.
+ * @throws NotFoundError
+ */
+export function changeLogEntry(
+  db: Database,
+  planId: string,
+  entry: LogEntry,
+  now = new Date(),
+): void {
+  const run = getRun(db, entry.id);
+  if (run.planId !== planId) throw new NotFoundError('log entry', entry.id);
+  const replaced = new Set(
+    eventsOfEntry(entry, { at: '', idOf: () => '' }).map(({ kind }) => kind),
   );
-  if (changes === 0) throw new NotFoundError('log entry', entry.id);
+  const backs = foldRun(run.events)
+    .events.filter(({ kind }) => replaced.has(kind) || kind === 'sheetDone' || kind === 'noted')
+    .map(({ id }) => ({
+      id: v4(),
+      at: now.toISOString(),
+      kind: 'takenBack' as const,
+      event: id,
+    }));
+  const right = eventsOfEntry(entry, { at: noon(entry.madeOn), idOf: () => v4() });
+  addEvents(db, entry.id, [...backs, ...right], now);
 }
 
-/** Takes an entry out. Taking out one that is not there is no error: the wish is met. */
-export function removeLogEntry(db: Database, planId: string, id: string): void {
+/** Takes a batch out of the logbook. Taking out one that is not there is no error: the wish is met. */
+export function removeLogEntry(db: Database, planId: string, id: string, now = new Date()): void {
+  const row = db.select().from(runs).where(eq(runs.id, id)).get();
+  if (!row || row.planId !== planId || row.status === 'struck') return;
+  addEvents(db, id, [{ id: v4(), at: now.toISOString(), kind: 'struck' }], now);
+}
+
+/** Turns batches of the old log into runs, each whole or not at all; one that cannot be read stays where it is. */
+export function bringLogForward(db: Database): void {
+  const old = db.select().from(logEntries).all();
+  if (old.length === 0) return;
   write(db, (tx) => {
-    tx.delete(logEntries)
-      .where(and(eq(logEntries.id, id), eq(logEntries.planId, planId)))
-      .run();
+    for (const row of old) {
+      const read = logEntrySchema.safeParse(safeJson(row.document));
+      if (!read.success) continue;
+      const entry = { ...read.data, id: row.id };
+      const now = new Date(row.createdAt);
+      openRun(tx, { id: row.id, planId: row.planId, revision: row.revision, learnt: [], now });
+      if (row.pantry) {
+        const basis = { pantry: safeJson(row.pantry), learnt: [] };
+        tx.update(runs)
+          .set({ basis: JSON.stringify(basis) })
+          .where(eq(runs.id, row.id))
+          .run();
+      }
+      const idOf = (part: string) => v5(part, row.id);
+      addEvents(tx, row.id, eventsOfEntry(entry, { at: noon(entry.madeOn), idOf }), now);
+      tx.delete(logEntries).where(eq(logEntries.id, row.id)).run();
+    }
   });
+}
+
+function safeJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
 }

@@ -135,6 +135,6 @@ describe('a logged batch', () => {
     const planned = free();
     saveRows(db, 'ingredients', [{ ...ricotta, water: 0.78, carbohydrate: 0.02 }], now);
     expect(free()).toBeGreaterThan(planned);
-    expect(free(listLog(db, 'c')[0]!.pantry)).toBe(planned);
+    expect(free(listLog(db, 'c')[0]!.basis.pantry)).toBe(planned);
   });
 });

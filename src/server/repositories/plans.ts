@@ -1,9 +1,9 @@
-import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Pantry } from '@/core/composition/pantry';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { write, type Connection, type Database } from '../db/database';
-import { logEntries, planRevisions, plans } from '../db/schema';
+import { logEntries, planRevisions, plans, runEvents, runs } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 
@@ -84,6 +84,9 @@ export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
 export function destroyPlan(db: Database, id: string): void {
   write(db, (tx) => {
     getPlan(tx, id);
+    const made = tx.select({ id: runs.id }).from(runs).where(eq(runs.planId, id));
+    tx.delete(runEvents).where(inArray(runEvents.runId, made)).run();
+    tx.delete(runs).where(eq(runs.planId, id)).run();
     tx.delete(logEntries).where(eq(logEntries.planId, id)).run();
     tx.delete(planRevisions).where(eq(planRevisions.planId, id)).run();
     tx.delete(plans).where(eq(plans.id, id)).run();
@@ -176,8 +179,8 @@ export function savePlan(
       .get();
     const logged = tx
       .select({ n: count() })
-      .from(logEntries)
-      .where(and(eq(logEntries.planId, id), eq(logEntries.revision, current.revision)))
+      .from(runs)
+      .where(and(eq(runs.planId, id), eq(runs.revision, current.revision)))
       .get();
     const sameSitting =
       revision !== undefined &&
@@ -259,12 +262,13 @@ const readRevision = (row: typeof planRevisions.$inferSelect, pantry: Pantry): P
 export function lastMade(db: Database): Map<string, { times: number; madeOn: string }> {
   const rows = db
     .select({
-      planId: logEntries.planId,
+      planId: runs.planId,
       times: count(),
-      madeOn: sql<string>`max(${logEntries.madeOn})`,
+      madeOn: sql<string>`max(${runs.madeOn})`,
     })
-    .from(logEntries)
-    .groupBy(logEntries.planId)
+    .from(runs)
+    .where(eq(runs.status, 'finished'))
+    .groupBy(runs.planId)
     .all();
   return new Map(rows.map(({ planId, times, madeOn }) => [planId, { times, madeOn }]));
 }

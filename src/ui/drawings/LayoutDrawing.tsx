@@ -19,6 +19,7 @@ export function LayoutDrawing({
   width,
   tallest = 190,
   dimensions = false,
+  letters = 14,
   picked = null,
   onPick,
 }: {
@@ -28,6 +29,8 @@ export function LayoutDrawing({
   tallest?: number;
   /** Width, length and the way from mound to mound, as dimension lines. */
   dimensions?: boolean;
+  /** How large what is written on the sheet is, in the drawing's own units; 0 for nothing. */
+  letters?: number;
   picked?: Place | null;
   onPick?(place: Place): void;
 }) {
@@ -104,16 +107,16 @@ export function LayoutDrawing({
         />
       )}
       {crease && <line {...crease} stroke={INK} strokeWidth={1.4} strokeDasharray="6 4" />}
-      {laying.way === 'book' && w > 300 && (
-        <text x={w / 2 + 12} y={h / 2} fontSize={14} fill="#3f3a26">
+      {laying.way === 'book' && w > 300 && letters > 0 && (
+        <text x={w / 2 + 12} y={h / 2} fontSize={letters} fill="#3f3a26">
           far half, folded back
-          <tspan x={w / 2 + 12} dy={17}>
+          <tspan x={w / 2 + 12} dy={letters * 1.2}>
             from the crease
           </tspan>
         </text>
       )}
-      {laying.way === 'foldLong' && h > 40 && (
-        <text x={10} y={h / 4 + 5} fontSize={14} fill="#3f3a26">
+      {laying.way === 'foldLong' && h > 40 && letters > 0 && (
+        <text x={10} y={h / 4 + 5} fontSize={letters} fill="#3f3a26">
           far side, folded down over the filling
         </text>
       )}

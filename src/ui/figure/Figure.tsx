@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import type { Taught } from '@/core/basis/learnt';
 import type { Working } from '@/core/working/working';
 import { later } from '../layout/later';
 import { useUnits } from '../units/UnitsContext';
@@ -16,7 +17,7 @@ export function Figure({
   children,
   className = '',
 }: {
-  working: Working;
+  working: Working & Taught;
   children?: ReactNode;
   className?: string;
 }) {
@@ -49,7 +50,13 @@ export function Figure({
 }
 
 /** The same inside a drawing: its label opens the working. */
-export function FigureMark({ working, children }: { working: Working; children: ReactNode }) {
+export function FigureMark({
+  working,
+  children,
+}: {
+  working: Working & Taught;
+  children: ReactNode;
+}) {
   const own = useRef<SVGGElement>(null);
   const [open, setOpen] = useState(false);
   const onKey = (event: KeyboardEvent<SVGGElement>) => {

@@ -1,5 +1,9 @@
 'use client';
 
+import Link from 'next/link';
+import { heldName } from '@/core/calibrate/learnt';
+import { QUANTITIES } from '@/core/calibrate/quantities';
+import type { Learnt, Taught } from '@/core/basis/learnt';
 import type { FigureKind, Working } from '@/core/working/working';
 import { Anchored, type AnchorRef } from '../layout/Anchored';
 import { useUnits } from '../units/UnitsContext';
@@ -23,7 +27,7 @@ export default function WorkingPopover({
   anchor,
   onClose,
 }: {
-  working: Working;
+  working: Working & Taught;
   anchor: AnchorRef;
   onClose(): void;
 }) {
@@ -39,7 +43,7 @@ export default function WorkingPopover({
   );
 }
 
-function WorkingSheet({ working }: { working: Working }) {
+function WorkingSheet({ working }: { working: Working & Taught }) {
   const { text } = useUnits();
   const kind = KIND_WORDS[working.kind];
   return (
@@ -68,9 +72,28 @@ function WorkingSheet({ working }: { working: Working }) {
           {text(working.range[1], working.unit)}.
         </p>
       )}
+      {working.learnt?.map((learnt) => (
+        <LearntLine key={heldName(learnt)} learnt={learnt} />
+      ))}
       <p className="mt-3 text-ink-dim">
         {kind.says} Source: {working.source}.
       </p>
     </div>
+  );
+}
+
+/** What this kitchen's runs taught that moved the figure: both values, and how surely. */
+function LearntLine({ learnt: { quantity, value, low, high, typical, runs } }: { learnt: Learnt }) {
+  const { text } = useUnits();
+  const { name, unit, more, less } = QUANTITIES[quantity];
+  return (
+    <p className="mt-3 border-l-2 border-verdigris pl-2">
+      From {runs} {runs === 1 ? 'run' : 'runs'}: {value >= typical ? more : less}. {name}:{' '}
+      <b>{text(value, unit)}</b>, typical {text(typical, unit)}; likely {text(low, unit)} to{' '}
+      {text(high, unit)}.{' '}
+      <Link className="link" href="/logbook/learnt">
+        What the logbook taught
+      </Link>
+    </p>
   );
 }

@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { PreferencesMenu } from './PreferencesMenu';
 import { useChrome } from './Chrome';
+import { LinkPending } from './LinkPending';
 
 /** The slate bar at the top of every page: where you are, and what is at hand. */
 export function BenchBar({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
@@ -37,6 +38,9 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
         >
           <NavLink href="/" here={path === '/'}>
             Plans
+          </NavLink>
+          <NavLink href="/logbook" here={path.startsWith('/logbook')}>
+            Logbook
           </NavLink>
           <NavLink href="/shopping" here={path.startsWith('/shopping')}>
             Shopping
@@ -86,6 +90,7 @@ function NavLink({ href, here, children }: { href: string; here: boolean; childr
       className={`btn-slate ${here ? 'underline decoration-[var(--dough)] decoration-2 underline-offset-8' : ''}`}
     >
       {children}
+      <LinkPending />
     </Link>
   );
 }

@@ -13,11 +13,14 @@ export function Moment({
 }: {
   /** `2026-11-24`, or an ISO moment. */
   at: string;
-  /** With the time of day. */
-  time?: boolean;
+  /** With the time of day, or that alone. */
+  time?: boolean | 'only';
   className?: string;
 }) {
-  const text = useInBrowser(() => written(at, time), at.slice(0, 10));
+  const text = useInBrowser(
+    () => written(at, time),
+    time === 'only' ? at.slice(11, 16) : at.slice(0, 10),
+  );
   return (
     <time dateTime={at} className={className}>
       {text}
@@ -25,12 +28,12 @@ export function Moment({
   );
 }
 
-function written(at: string, time: boolean): string {
+function written(at: string, time: boolean | 'only'): string {
   // A bare day is that day everywhere, not midnight somewhere else.
   const [year = 0, month = 1, day = 1] = at.slice(0, 10).split('-').map(Number);
   const moment = at.length > 10 ? new Date(at) : new Date(year, month - 1, day);
   return new Intl.DateTimeFormat(undefined, {
-    dateStyle: 'medium',
+    ...(time !== 'only' && { dateStyle: 'medium' }),
     ...(time && { timeStyle: 'short' }),
   }).format(moment);
 }

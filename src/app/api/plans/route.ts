@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { parsePlan } from '@/core/plan/document/parsePlan';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { answer, readBody } from '@/server/planRequests';
 import { getPantry } from '@/server/repositories/pantry';
 import { createPlan } from '@/server/repositories/plans';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { PantryPage } from '@/features/pantry/PantryPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { ownRows } from '@/server/repositories/pantry';
 
 export const metadata: Metadata = { title: 'Pantry' };

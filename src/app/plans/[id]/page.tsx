@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { PlanPage } from '@/features/plan/PlanPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { ownRows } from '@/server/repositories/pantry';
+import { getBasisParts } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 interface Props {
@@ -24,7 +24,7 @@ export default async function Page({ params }: Props) {
       id={id}
       stored={{ plan, edition, revision }}
       kitchen={getKitchen(database())}
-      ownRows={ownRows(database())}
+      basisParts={getBasisParts(database())}
     />
   );
 }

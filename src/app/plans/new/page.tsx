@@ -10,7 +10,7 @@ import { STARTING_FILLINGS } from '@/core/plan/starting/startingFillings';
 import { ImportPlan } from '@/features/plans/ImportPlan';
 import { NewPlanForm } from '@/features/plans/NewPlanForm';
 import { StartPlan } from '@/features/plans/StartPlan';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { ownRows } from '@/server/repositories/pantry';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { SumsPage } from '@/features/sums/SumsPage';
 import { SUMS } from '@/features/sums/sumList';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { ownRows } from '@/server/repositories/pantry';
 

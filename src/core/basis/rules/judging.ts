@@ -21,6 +21,8 @@ export const judgingRules = defineRules({
   'boil.cover': [0.7, 0.1, 'share', 'room to move'],
   'boil.potDepth': [0.6, 0.15, 'ratio', 'water in a pot, deep to wide'],
   'boil.lift': [0.5, 0.2, 'min', 'lifting a round out and dropping the next'],
+  'batch.dosed': [1, 0.08, 'ratio', 'what lands in a piece, to the dose meant'],
+  'batch.thicker': [1, 0.06, 'ratio', 'how thick sheets come out, to what was meant'],
   'batch.ribbons': [90, 20, 'g', 'fresh noodles to a plate'],
   'batch.soup': [40, 10, 'g', 'noodle squares to a bowl of soup'],
   'risk.scatter.thickness': [0.06, 0.02, 'share', 'a sheet by hand is no truer than this'],

@@ -109,7 +109,7 @@ describe('parsePlan', () => {
 
   it('refuses a plan of a later version and says so', () => {
     expect(() => parsePlan({ ...document(), version: 9 })).toThrow(
-      'version: this plan was written by a later version of the product (9); this one reads 1 to 2',
+      'version: this plan was written by a later version of the product (9); this one reads 1 to 3',
     );
   });
 
@@ -140,7 +140,7 @@ describe('upgradeDocument', () => {
   ])('brings a hold of version 1 forward: %j', (hold, phases) => {
     const { hold: _now, ...rest } = document();
     const plan = parsePlan({ ...rest, version: 1, ...(hold && { hold }) });
-    expect(plan.version).toBe(2);
+    expect(plan.version).toBe(3);
     expect(plan.hold.phases).toEqual(phases);
     expect(plan.hold.medium).toBe(hold && 'medium' in hold ? 'egg' : 'water');
     expect(plan.hold.surface).toBe('semolina');

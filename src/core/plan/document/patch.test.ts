@@ -7,7 +7,7 @@ import { PLAN_FIELDS } from './planFields';
 const plan = planWith();
 const paths = (Object.keys(PLAN_FIELDS) as PlanNumberPath[]).filter(
   // Fields of list items stand at no path of their own.
-  (path) => !/parts|corrections|phases|Test\./.test(path),
+  (path) => !/parts|phases|Test\./.test(path),
 );
 
 describe('readAt and writeAt', () => {

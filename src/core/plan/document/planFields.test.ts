@@ -13,7 +13,6 @@ const full: Plan = planWith({
   dough: {
     rh: 0.5,
     hangMm: 1000,
-    corrections: [{ feel: 'sticky', kind: 'flourG', amount: 5 }],
   },
   filling: {
     lumpMm: 3,
@@ -29,7 +28,7 @@ const full: Plan = planWith({
 /** Paths into lists, and those of the two kinds of loss, stand apart. */
 const PATHS = (Object.keys(PLAN_FIELDS) as PlanNumberPath[]).filter(
   (path) =>
-    !/parts|corrections|fillingLoss|phases/.test(path) &&
+    !/parts|fillingLoss|phases/.test(path) &&
     // Tied to others: a yolk to its egg, a towel to its spoonful.
     ![
       'dough.yolkG',

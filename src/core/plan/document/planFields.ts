@@ -48,13 +48,6 @@ export const PLAN_FIELDS = {
   'dough.work.folds': count('Letter folds', 0, 40),
   'dough.work.restMin': minutes('Rested', 0, 10_080, 5),
   'dough.hangMm': length('Strip tears at', 50, 6000, 10),
-  'dough.corrections.amount': {
-    label: 'Correction',
-    kind: 'plain',
-    min: 0.1,
-    max: 2000,
-    step: 1,
-  },
   'filling.parts.g': mass('Amount', 0, 50_000, 10),
   'filling.parts.weighedG': mass('Weighed result', 0, 50_000, 10),
   'filling.air': share('Air worked in', 0, 0.4, 0.01),

@@ -4,7 +4,6 @@ import { PLAN_FIELDS, USUAL, type PlanFieldPath } from './planFields';
 import { AIR_WAYS, FACES, MEDIA } from '../../hold/seal';
 import { PHASE_PLACES } from '../../hold/phases';
 import { SURFACES } from '../../hold/surfaces';
-import { FEELS } from '../../dough/feel';
 import { SHEET_WAYS } from '../../layout/sheetWay';
 import { DUST_KINDS } from '../../sheet/dust';
 import { PASS_STYLES } from '../../sheet/passes';
@@ -14,7 +13,7 @@ import { FINISH_IDS } from '../../shapes/finish';
 import { LAID } from '../../shapes/mound';
 
 /** Version of the plan document this product writes. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 /** Name of the format, the first thing in every plan file. */
 export const PLAN_FORMAT = 'mortar-sheet/plan';
@@ -81,13 +80,6 @@ const doughWorkSchema = z.strictObject({
   restAt: oneOf('Rested', ['room', 'chilled']).default('room'),
 });
 
-/** What the cook felt and did about it, on this batch. */
-const correctionSchema = z.strictObject({
-  feel: oneOf('Feel', FEELS),
-  kind: oneOf('Correction', ['flourG', 'waterG', 'kneadMin', 'restMin', 'folds']),
-  amount: measure('dough.corrections.amount'),
-});
-
 const doughSchema = z.strictObject({
   parts: z.array(doughPartSchema).min(1, 'Dough must hold at least one ingredient').max(30),
   style: oneOf('Dough style', ['plain', 'benchFlourFree', 'rolledByPin']).default('plain'),
@@ -100,7 +92,6 @@ const doughSchema = z.strictObject({
   work: doughWorkSchema.prefault({}),
   /** Hanging strip: the length at which it tore under its own weight; replaces the strength rule. */
   hangMm: measure('dough.hangMm').optional(),
-  corrections: z.array(correctionSchema).max(60).default([]),
   /** Make dough up to the next whole egg, where it is made to measure; small batches are when left out. */
   roundUp: z.boolean({ error: 'Round up must be true or false' }).optional(),
 });

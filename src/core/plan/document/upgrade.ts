@@ -14,6 +14,13 @@ const PLACES_1: Readonly<Record<string, string>> = {
 
 /** The ways forward that there are. */
 export const UPGRADES: Upgrades = {
+  /** What was done to one batch under the hand belongs to its run: the plan stays what was planned. */
+  2: (old) => {
+    const { dough } = old;
+    if (typeof dough !== 'object' || dough === null || !('corrections' in dough)) return old;
+    const { corrections: _made, ...rest } = dough as Record<string, unknown>;
+    return { ...old, dough: rest };
+  },
   /** One place and its minutes become the first of several phases. */
   1: (old) => {
     const { hold } = old;

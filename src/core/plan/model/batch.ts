@@ -3,9 +3,10 @@ import type { BatchTerms } from '../../batch/batch';
 import { byShare, type DoughWay, type Rolled } from '../../batch/rolled';
 import { inSheets, sheetRun } from '../../batch/sheetRun';
 import { solveBatch, type Batch, type WayIn } from '../../batch/solveBatch';
-import type { Laying } from '../../layout/laying';
+import type { Rules } from '../../basis/rules';
+import { atThickness, type Laying } from '../../layout/laying';
 import type { PieceInput } from '../../shapes/piece';
-import type { Plan } from '../document/schema';
+import type { PlanAtBench } from './atBench';
 import { addedDough, wholeEggDough } from './doughOfBatch';
 import { batchTerms, wayInOf } from './terms';
 
@@ -30,16 +31,16 @@ export interface BatchStage {
  * a share of the cook's own, sheets are only counted.
  */
 export function batchStage(
-  plan: Plan,
+  plan: PlanAtBench,
   basis: Basis,
   piece: PieceInput,
-  layings: readonly [Laying, ...Laying[]],
+  meant: readonly [Laying, ...Laying[]],
 ): BatchStage {
   const wayIn = wayInOf(plan);
   const addedDoughG = addedDough(plan);
   const made = (neededG: number) => addedDoughG + wholeEggDough(plan, neededG, basis);
   const stage = (laying: Laying, way: DoughWay | null): BatchStage => {
-    const terms = batchTerms(plan, piece, laying);
+    const terms = batchTerms(plan, piece, laying, basis.rules);
     const batch = solveBatch(wayIn, terms, { way: way ?? byShare(terms), made });
     const { rolled, dough } = batch;
     const lotG = dough.inG - dough.leftoverG - dough.endTrimG - dough.stuckG;
@@ -47,12 +48,22 @@ export function batchStage(
     const madeUpG = Math.max(0, batch.madeUpG - addedDoughG);
     return { terms, wayIn, addedDoughG, batch, laying, run, madeUpG };
   };
-  const [first] = layings;
+  // Sheets come out as this kitchen's do.
+  const layings = meant.map((laying) => asRolled(laying, basis.rules));
+  const [first = meant[0]] = layings;
   if (plan.batch.usedShare !== undefined || first.pieces <= 0) return stage(first, null);
   return layings
-    .map((laying) => stage(laying, inSheets({ ...batchTerms(plan, piece, laying), laying })))
+    .map((laying) =>
+      stage(laying, inSheets({ ...batchTerms(plan, piece, laying, basis.rules), laying })),
+    )
     .reduce((best, each) => (better(each, best) ? each : best));
 }
+
+/** A pattern on a sheet as thick as this kitchen's come out. */
+export const asRolled = (laying: Laying, rules: Rules): Laying =>
+  rules['batch.thicker'].value === 1
+    ? laying
+    : atThickness(laying, laying.thicknessMm * rules['batch.thicker'].value);
 
 /** More pieces, then less dough, then less of it wasted. */
 function better({ batch: a }: BatchStage, { batch: b }: BatchStage): boolean {

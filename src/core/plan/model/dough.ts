@@ -15,6 +15,7 @@ import { strengthFromHang } from '../../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
 import type { RollingStage } from './rolling';
 import type { Plan } from '../document/schema';
+import type { PlanAtBench } from './atBench';
 
 /** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
 export interface DoughStage extends SheetTraits {
@@ -69,7 +70,7 @@ export interface DoughLine {
  * @param weighedG dough as weighed out, before corrections made under the hand
  */
 export function doughStage(
-  plan: Plan,
+  plan: PlanAtBench,
   basis: Basis,
   { work, ready, springBack }: RollingStage,
   weighedG: number,

@@ -6,6 +6,7 @@ import { eggOptions, MOST_G, type EggOption } from '../../dough/eggOptions';
 import { hydration, type Hydration } from '../../dough/hydration';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK, WATER } from '../../dough/makeup';
 import type { Plan } from '../document/schema';
+import { madeOf, type PlanAtBench } from './atBench';
 
 /** The dough of one batch as it is weighed out. */
 export interface DoughWeighed {
@@ -120,20 +121,19 @@ export function partsOfOption(
 }
 
 /** Flour and water that corrections put into this batch, g. */
-export function correctedBy({ dough }: Plan): { flourG: number; waterG: number } {
-  const sum = (kind: string) =>
-    dough.corrections.reduce((total, each) => total + (each.kind === kind ? each.amount : 0), 0);
-  return { flourG: sum('flourG'), waterG: sum('waterG') };
-}
+export const correctedBy = (plan: PlanAtBench): { flourG: number; waterG: number } => ({
+  flourG: madeOf(plan, 'flourG'),
+  waterG: madeOf(plan, 'waterG'),
+});
 
 /** Flour and water that corrections put into this batch, together, g. */
-export const addedDough = (plan: Plan): number => {
+export const addedDough = (plan: PlanAtBench): number => {
   const { flourG, waterG } = correctedBy(plan);
   return flourG + waterG;
 };
 
 /** The batch as it now stands: weighed parts, and what corrections put in, flour as the recipe blends it. */
-export function partsNow(plan: Plan, weighed: readonly Part[], pantry: Pantry): Part[] {
+export function partsNow(plan: PlanAtBench, weighed: readonly Part[], pantry: Pantry): Part[] {
   const added = correctedBy(plan);
   const isFlour = (id: string) => findIngredient(pantry, id).group === 'flour';
   const flourG = weighed.reduce((sum, { id, g }) => sum + (isFlour(id) ? g : 0), 0);

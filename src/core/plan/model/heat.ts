@@ -49,8 +49,9 @@ export function deadHeatInput(
     layings.set(sizeMm, known);
     return known;
   };
+  const dosed = rules['batch.dosed'].value;
   const terms = (thicknessMm: number, sizeMm: number) =>
-    doughTerms(plan, at(thicknessMm, sizeMm), layingsAt(sizeMm)[0]);
+    doughTerms(plan, at(thicknessMm, sizeMm), layingsAt(sizeMm)[0], rules);
   return {
     doughG,
     fillingG: batch.fillingInHandG,
@@ -70,18 +71,25 @@ export function deadHeatInput(
     },
     leastLeftG(thicknessMm, sizeMm) {
       const { family, size } = at(thicknessMm, sizeMm);
-      const mostPieces = doughG / pieceDough(family, size, thicknessMm);
+      const mostPieces =
+        doughG / pieceDough(family, size, thicknessMm * rules['batch.thicker'].value);
       const { fillingLoss } = batch;
       // Less than one dose left may still be called used up.
-      return batch.fillingInHandG - fillingFor(mostPieces + 1, { doseG: mostDoseG, fillingLoss });
+      return (
+        batch.fillingInHandG - fillingFor(mostPieces + 1, { doseG: mostDoseG * dosed, fillingLoss })
+      );
     },
+    dosed,
     comfort: rules['risk.aim'].value,
     terms,
     ways: (thicknessMm, sizeMm, own): readonly DoughWay[] =>
       batch.usedShare !== undefined || layingsAt(sizeMm)[0].pieces <= 0
         ? [byShare(own)]
         : layingsAt(sizeMm).map((laying) =>
-            inSheets({ ...own, laying: atThickness(laying, thicknessMm) }),
+            inSheets({
+              ...own,
+              laying: atThickness(laying, thicknessMm * rules['batch.thicker'].value),
+            }),
           ),
   };
 }

@@ -30,13 +30,10 @@ describe('spring-back of a plan', () => {
   });
 
   it('is neither whole eggs nor more of the same flour, but the rest given again', () => {
-    const mended = (kind: 'flourG' | 'restMin', amount: number) =>
-      planWith({
-        dough: {
-          ...unrested.dough,
-          corrections: [{ feel: 'springsBack', kind, amount }],
-        },
-      });
+    const mended = (kind: 'flourG' | 'restMin', amount: number) => ({
+      ...unrested,
+      made: [{ kind, amount }],
+    });
     const before = springBackOf(unrested, startingBasis);
     expect(springBackOf(mended('flourG', 20), startingBasis)).toBe(before);
     expect(springBackOf(mended('restMin', 20), startingBasis)).toBeLessThan(before);

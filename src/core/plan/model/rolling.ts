@@ -3,18 +3,17 @@ import { doughMakeup } from '../../dough/makeup';
 import { readiness, type DoughWork, type Readiness } from '../../dough/readiness';
 import { LAST_REPEATS } from '../../sheet/passes';
 import { springBack } from '../../sheet/springBack';
-import type { Plan } from '../document/schema';
+import { madeOf, type PlanAtBench } from './atBench';
 
 /** How a plan's dough is worked and rested, with what was done again under the hand. */
-export function workOf({ dough }: Plan, { conditions }: Basis): DoughWork {
+export function workOf(plan: PlanAtBench, { conditions }: Basis): DoughWork {
+  const { dough } = plan;
   const { by, kneadMin, folds, restMin, restAt } = dough.work;
-  const again = (kind: string) =>
-    dough.corrections.reduce((sum, each) => sum + (each.kind === kind ? each.amount : 0), 0);
   return {
     by,
-    kneadMin: kneadMin + again('kneadMin'),
-    folds: folds + again('folds'),
-    restMin: restMin + again('restMin'),
+    kneadMin: kneadMin + madeOf(plan, 'kneadMin'),
+    folds: folds + madeOf(plan, 'folds'),
+    restMin: restMin + madeOf(plan, 'restMin'),
     restC: restAt === 'chilled' ? conditions.fridgeC : dough.roomC,
   };
 }
@@ -31,7 +30,7 @@ export interface RollingStage {
  * How a plan's dough will roll. It hangs on the blend of flours and the work alone: whole eggs and
  * corrections change neither.
  */
-export function rollingStage(plan: Plan, basis: Basis): RollingStage {
+export function rollingStage(plan: PlanAtBench, basis: Basis): RollingStage {
   const work = workOf(plan, basis);
   const ready = readiness(work, basis.rules);
   return {
@@ -51,5 +50,5 @@ export function rollingStage(plan: Plan, basis: Basis): RollingStage {
 }
 
 /** How much thicker than the roller's gap this plan's sheets come out, share; rule. */
-export const springBackOf = (plan: Plan, basis: Basis): number =>
+export const springBackOf = (plan: PlanAtBench, basis: Basis): number =>
   rollingStage(plan, basis).springBack;

@@ -1,8 +1,10 @@
+import type { Rules } from '../../basis/rules';
 import type { BatchTerms, DoughTerms } from '../../batch/batch';
 import type { WayIn } from '../../batch/solveBatch';
 import type { Laying } from '../../layout/laying';
 import { pieceDough, type PieceInput } from '../../shapes/piece';
 import type { Plan } from '../document/schema';
+import type { PlanAtBench } from './atBench';
 import { addedDough } from './doughOfBatch';
 import { SHARE_WHEN_NOTHING_FITS } from './laying';
 
@@ -11,9 +13,10 @@ export function doughTerms(
   { batch }: Plan,
   { family, size, thicknessMm }: Omit<PieceInput, 'doseG'>,
   laying: Laying,
+  rules: Rules,
 ): DoughTerms {
   return {
-    doughPerPieceG: pieceDough(family, size, thicknessMm),
+    doughPerPieceG: pieceDough(family, size, thicknessMm * rules['batch.thicker'].value),
     usedShare: batch.usedShare ?? layoutShare(laying),
     rerolls: batch.rerolls,
     trimUsable: batch.trimUsable,
@@ -27,16 +30,21 @@ export function doughTerms(
 }
 
 /** What turns pieces into dough and filling, and back. */
-export const batchTerms = (plan: Plan, piece: PieceInput, laying: Laying): BatchTerms => ({
-  ...doughTerms(plan, piece, laying),
-  doseG: piece.doseG,
+export const batchTerms = (
+  plan: Plan,
+  piece: PieceInput,
+  laying: Laying,
+  rules: Rules,
+): BatchTerms => ({
+  ...doughTerms(plan, piece, laying, rules),
+  doseG: piece.doseG * rules['batch.dosed'].value,
 });
 
 const layoutShare = ({ pieces, share }: Laying): number =>
   pieces > 0 ? Math.min(1, Math.max(0.05, share)) : SHARE_WHEN_NOTHING_FITS;
 
 /** The plan's way in, with what is in hand. */
-export function wayInOf(plan: Plan): WayIn {
+export function wayInOf(plan: PlanAtBench): WayIn {
   const { batch } = plan;
   // What was kneaded into the dough in hand is in hand too.
   const doughG = batch.doughInHandG + addedDough(plan);

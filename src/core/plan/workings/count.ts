@@ -50,7 +50,7 @@ export const countFigures = {
         inputs: {
           'filling in hand': [batch.fillingInHandG, 'g'],
           ...bowlInput(asked),
-          dose: [f.filling.perPieceG, 'g'],
+          dose: [model.batch.terms.doseG, 'g'],
         },
         source: 'counting',
         compute: (of) => Math.floor(usable(of['filling in hand'], of) / of.dose + 1e-9),
@@ -83,7 +83,7 @@ export const countFigures = {
         'u, share of sheet used': [terms.usedShare, 'share'],
         'q, trim fit to reroll': [terms.trimUsable, 'share'],
         rerolls: [terms.rerolls, 'count'],
-        'dough per piece': [f.dough.perPieceG, 'g'],
+        'dough per piece': [model.batch.terms.doughPerPieceG, 'g'],
         ...ofFilling(asked),
       },
       source: BALANCE,
@@ -109,7 +109,7 @@ export const countFigures = {
       formula: 'pieces × dough per piece ÷ dough rolled, trim rolled again counted',
       inputs: {
         pieces: [f.pieces, 'count'],
-        'dough per piece': [f.dough.perPieceG, 'g'],
+        'dough per piece': [model.batch.terms.doughPerPieceG, 'g'],
         'dough rolled': [inG - leftoverG - endTrimG - stuckG, 'g'],
         'share of a sheet used': [model.batch.terms.usedShare, 'share'],
       },
@@ -144,7 +144,7 @@ export const countFigures = {
         'pieces × dough per piece ÷ (yield × (1 − stuck)) + end trim + what whole eggs and corrections leave over',
       inputs: {
         pieces: [f.pieces, 'count'],
-        'dough per piece': [f.dough.perPieceG, 'g'],
+        'dough per piece': [model.batch.terms.doughPerPieceG, 'g'],
         yield: [f.yield, 'share'],
         stuck: [terms.stuckShare, 'share'],
         'end trim': [dough.endTrimG, 'g'],
@@ -178,7 +178,7 @@ export const countFigures = {
       formula: bag ? 'pieces × dose + left in the bag' : 'pieces × dose ÷ (1 − left in the bowl)',
       inputs: {
         pieces: [f.pieces, 'count'],
-        dose: [f.filling.perPieceG, 'g'],
+        dose: [model.batch.terms.doseG, 'g'],
         ...bowlInput(asked),
       },
       source: BALANCE,
@@ -211,7 +211,7 @@ export const countFigures = {
       source: BALANCE,
       compute: (of) => Math.max(0, of['dough in'] - of.rolled - of.stuck - of['end trim']),
     }),
-  leftoverFilling: ({ figures: f }) =>
+  leftoverFilling: ({ model, figures: f }) =>
     figure({
       label: 'Filling left over',
       unit: 'g',
@@ -220,7 +220,7 @@ export const countFigures = {
       inputs: {
         'filling in': [f.filling.totalG, 'g'],
         pieces: [f.pieces, 'count'],
-        dose: [f.filling.perPieceG, 'g'],
+        dose: [model.batch.terms.doseG, 'g'],
         'stays in bowl or bag': [f.ledger.filling.inBowlG, 'g'],
       },
       source: BALANCE,

@@ -16,13 +16,13 @@ const ofPieces = (label: string, what: string, count: number, each: string, each
 
 const dough =
   (label: string, what: 'plated' | 'spare' | 'tasted') =>
-  ({ figures: { counts, dough: d } }: Asked) =>
-    ofPieces(label, what, counts[what], 'dough per piece', d.perPieceG);
+  ({ model, figures: { counts } }: Asked) =>
+    ofPieces(label, what, counts[what], 'dough per piece', model.batch.terms.doughPerPieceG);
 
 const filling =
   (label: string, what: 'plated' | 'spare' | 'tasted') =>
-  ({ figures: { counts, filling: f } }: Asked) =>
-    ofPieces(label, what, counts[what], 'dose', f.perPieceG);
+  ({ model, figures: { counts } }: Asked) =>
+    ofPieces(label, what, counts[what], 'dose', model.batch.terms.doseG);
 
 /** Where the dough and the filling go, gram by gram. */
 export const ledgerFigures = {
@@ -68,7 +68,7 @@ export const ledgerFigures = {
         : 'pieces × dose × share ÷ (1 − share) that stays in the bowl',
       inputs: {
         pieces: [f.pieces, 'count'],
-        dose: [f.filling.perPieceG, 'g'],
+        dose: [model.batch.terms.doseG, 'g'],
         kept: bag ? [fillingLoss.g, 'g'] : [fillingLoss.share, 'share'],
       },
       compute: (of) => {

@@ -1,6 +1,14 @@
 'use client';
 
-import { ClipboardList, History, Printer, Redo2, ShoppingBasket, Undo2 } from 'lucide-react';
+import {
+  ClipboardList,
+  CookingPot,
+  History,
+  Printer,
+  Redo2,
+  ShoppingBasket,
+  Undo2,
+} from 'lucide-react';
 import { IconButton } from '@/ui/buttons/IconButton';
 import { LatePlanMenu } from '../../plans/LatePlanMenu';
 import { useEdit, useEditorState, usePlan } from '../editor/EditorContext';
@@ -30,10 +38,25 @@ export function PlanActions({ id }: { id: string }) {
       >
         <Redo2 size={20} aria-hidden />
       </IconButton>
-      <IconButton on="slate" label="Bench card" keys="C" onClick={() => void leave('card')} words>
+      <IconButton
+        on="slate"
+        label="To the bench"
+        keys="B"
+        onClick={() => void leave('bench')}
+        words
+      >
+        <CookingPot size={18} aria-hidden />
+      </IconButton>
+      <IconButton
+        on="slate"
+        label="Bench card"
+        keys="C"
+        className="max-sm:hidden"
+        onClick={() => void leave('card')}
+      >
         <Printer size={18} aria-hidden />
       </IconButton>
-      <IconButton on="slate" label="Log" keys="L" onClick={() => void leave('log')} words>
+      <IconButton on="slate" label="Log" keys="L" onClick={() => void leave('log')}>
         <ClipboardList size={18} aria-hidden />
       </IconButton>
       <IconButton

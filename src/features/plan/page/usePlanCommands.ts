@@ -5,18 +5,21 @@ import { useCallback, useMemo } from 'react';
 import { STATIONS, type StationId } from '@/core/plan/stations';
 import { useCommands, type Command } from '@/ui/commands/commands';
 import { useEdit, useEditorState } from '../editor/EditorContext';
+import { useToBench } from '../../bench/useToBench';
 import { STATION_NAMES } from '../words';
 
 /** Ways from the plan to the pages that read the store: everything is sent first. */
 export function useLeave(id: string) {
   const { flush } = useEdit();
   const router = useRouter();
+  const toBench = useToBench(id);
   return useCallback(
-    async (to: 'card' | 'log' | 'revisions' | 'shopping') => {
+    async (to: 'bench' | 'card' | 'log' | 'revisions' | 'shopping') => {
       await flush();
+      if (to === 'bench') return toBench();
       router.push(to === 'shopping' ? `/shopping?plans=${id}` : `/plans/${id}/${to}`);
     },
-    [flush, id, router],
+    [flush, id, router, toBench],
   );
 }
 
@@ -54,6 +57,7 @@ export function usePlanCommands(id: string, go: (station: StationId) => void): v
         disabled: !canRedo,
         run: editor.redo,
       },
+      { id: 'bench', label: 'To the bench', group, keys: 'b', run: () => void leave('bench') },
       { id: 'card', label: 'Bench card', group, keys: 'c|mod+p', run: () => void leave('card') },
       { id: 'log', label: 'Log', group, keys: 'l', run: () => void leave('log') },
       {

@@ -2,7 +2,7 @@
 
 import type { Remote } from 'comlink';
 import { useCallback, useState } from 'react';
-import { rowsUsed } from '@/core/composition/pantry';
+import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { WITH_ROOM, type MapKind, type MapPoint } from '@/core/risk/marginMap';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
@@ -22,7 +22,7 @@ const KINDS = Object.keys(MAP_AXES) as MapKind[];
 /** Where the piece holds, over two things at a time, and how many hands as they are will lose. */
 export function Balance() {
   const { plan, result } = useShown();
-  const { pantry, kitchen } = useWorld();
+  const { basis, kitchen } = useWorld();
   const { edit } = useEdit();
   const { text } = useUnits();
   const [kind, setKind] = useState<MapKind>('thickness');
@@ -31,11 +31,11 @@ export function Balance() {
     (model: Remote<ModelWorker>) =>
       model.balance(
         plan,
-        rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+        basisPartsFor(plan, basis),
         kind,
         kitchen.cutters.map(({ mm }) => mm),
       ),
-    [plan, pantry, kind, kitchen],
+    [plan, basis, kind, kitchen],
   );
   const { value, behind, failed } = useLive(ask);
   const map = value?.map ?? null;

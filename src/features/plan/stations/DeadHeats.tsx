@@ -2,7 +2,7 @@
 
 import { spareWords } from '../marginWords';
 import { useState } from 'react';
-import { rowsUsed } from '@/core/composition/pantry';
+import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { withHeatOption, type HeatOption } from '@/core/plan/questions/heatSearch';
 import { stateOfMargin } from '@/core/basis/state';
 import { nearestSetting } from '@/core/sheet/setting';
@@ -21,7 +21,7 @@ import { Button } from '@/ui/buttons/Button';
 export function DeadHeats() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { kitchen, pantry } = useWorld();
+  const { kitchen, basis } = useWorld();
   const { state, start, cancel } = useSearch<HeatOption[]>();
   const [ownTools, setOwnTools] = useState(false);
   const [size] = familyOf(plan.shape.family).dimensions;
@@ -30,9 +30,9 @@ export function DeadHeats() {
     .filter((mm) => size && mm >= size.minMm && mm <= size.maxMm);
 
   const look = () => {
-    const rows = rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry);
+    const on = basisPartsFor(plan, basis);
     const bands = ownTools ? { sizesMm: own } : {};
-    start((search, onProgress) => search.searchHeats(plan, rows, bands, onProgress));
+    start((search, onProgress) => search.searchHeats(plan, on, bands, onProgress));
   };
 
   return (

@@ -1,4 +1,4 @@
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { answer, fileAnswer, parseSave, readBody } from '@/server/planRequests';
 import { getPantry } from '@/server/repositories/pantry';
 import { getPlan, savePlan } from '@/server/repositories/plans';

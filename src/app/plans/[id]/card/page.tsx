@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { BenchCard } from '@/features/card/BenchCard';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { ownRows } from '@/server/repositories/pantry';
+import { getBasisParts } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Bench card' };
@@ -16,7 +16,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       id={id}
       plan={plan}
       revision={revision}
-      ownRows={ownRows(database())}
+      basisParts={getBasisParts(database())}
       kitchenName={getKitchen(database()).name}
     />
   );

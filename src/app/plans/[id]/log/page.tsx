@@ -1,9 +1,8 @@
-import { basisWith } from '@/core/basis/basis';
 import type { Metadata } from 'next';
 import { compareLog } from '@/core/log/compareLog';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { LogPage } from '@/features/log/LogPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { listLog } from '@/server/repositories/log';
@@ -24,14 +23,11 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       revision={revision}
       cooks={getKitchen(db).cooks}
       planned={{ pieces: now.pieces, thicknessMm: now.sheet.thicknessMm, doseG: now.shape.doseG }}
-      entries={listLog(db, id).map(({ entry, revision: made, pantry }) => ({
+      entries={listLog(db, id).map(({ entry, revision: made, basis }) => ({
         entry,
         revision: made,
         // Against the pantry of that day: what was planned then stays as it was.
-        comparisons: compareLog(
-          evaluatePlan(getRevision(db, id, made).plan, basisWith(pantry)),
-          entry,
-        ),
+        comparisons: compareLog(evaluatePlan(getRevision(db, id, made).plan, basis), entry),
       }))}
     />
   );

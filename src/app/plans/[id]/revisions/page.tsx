@@ -4,7 +4,7 @@ import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { fieldName } from '@/features/plan/fieldNames';
 import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { listLog } from '@/server/repositories/log';
 import { getBasis } from '@/server/repositories/basis';

@@ -7,7 +7,7 @@ import { later } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { usePlan, useResult, useShown } from '../../editor/EditorContext';
+import { useResult, useShown } from '../../editor/EditorContext';
 import { BandScale } from '../BandScale';
 import { WeighOut } from './WeighOut';
 import { strengthWords } from '../../plainWords';
@@ -31,8 +31,6 @@ const WholeEggs = leaf(LOADS.WholeEggs);
 /** What follows at the dough: its water against its band, then one leaf at a time. */
 export function DoughPanel() {
   useEffect(() => Object.values(LOADS).forEach((load) => void steadily<unknown>(load)), []);
-  const dough = usePlan((plan) => plan.dough);
-  const made = dough.corrections.length;
   return (
     <div className="grid gap-4">
       <Hydration />
@@ -44,7 +42,7 @@ export function DoughPanel() {
           { id: 'eggs', label: 'Whole eggs', content: <WholeEggs /> },
           {
             id: 'hand',
-            label: made ? `Under the hand (${made})` : 'Under the hand',
+            label: 'Under the hand',
             content: <UnderHand />,
           },
           { id: 'rolls', label: 'How it rolls', content: <HowItRolls /> },

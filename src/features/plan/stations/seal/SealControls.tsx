@@ -2,7 +2,7 @@
 
 import { AIR_WAYS, FACES, MEDIA } from '@/core/hold/seal';
 import { PHASE_PLACES, type Phase, type PhasePlace } from '@/core/hold/phases';
-import { SURFACES } from '@/core/hold/surfaces';
+import { SURFACE_NAMES, SURFACES } from '@/core/hold/surfaces';
 import { writeAt } from '@/core/plan/document/patch';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { Button } from '@/ui/buttons/Button';
@@ -10,14 +10,7 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { SelectField } from '@/ui/fields/SelectField';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan } from '../../editor/EditorContext';
-import {
-  AIR_NAMES,
-  capital,
-  FACE_NAMES,
-  MEDIUM_NAMES,
-  PLACE_NAMES,
-  SURFACE_NAMES,
-} from '../../words';
+import { AIR_NAMES, capital, FACE_NAMES, MEDIUM_NAMES, PLACE_NAMES } from '../../words';
 import { Folded } from '../Folded';
 import { PlanChoice, PlanField } from '../PlanField';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { rowsUsed } from '@/core/composition/pantry';
+import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import type { ShapeOutcome } from '@/core/plan/questions/compareShapes';
 import { familyOf } from '@/core/shapes/families';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
@@ -19,7 +19,7 @@ const SETTLE_MS = 250;
 export function ComparePanel() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { pantry } = useWorld();
+  const { basis } = useWorld();
   const { text } = useUnits();
   const { state, start, cancel } = useSearch<ShapeOutcome[]>();
   useEffect(() => {
@@ -27,16 +27,12 @@ export function ComparePanel() {
     const timer = setTimeout(
       () =>
         start((search, onProgress) =>
-          search.compareShapes(
-            plan,
-            rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
-            onProgress,
-          ),
+          search.compareShapes(plan, basisPartsFor(plan, basis), onProgress),
         ),
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [plan, pantry, start]);
+  }, [plan, basis, start]);
   return (
     <section aria-label="Compare shapes" className="grid gap-3">
       <p>

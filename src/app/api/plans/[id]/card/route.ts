@@ -6,7 +6,7 @@ import { cardContents } from '@/features/card/cardContents';
 import { cardPdf } from '@/features/card/cardPdf';
 import { PAPER_IDS } from '@/core/templates/page';
 import { check } from '@/server/check';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { answer, fileAnswer } from '@/server/planRequests';
 import { readPreferences } from '@/server/preferences';
 import { getKitchen } from '@/server/repositories/kitchen';

@@ -1,7 +1,7 @@
 import { templatePages, wholeSheetPage } from '@/core/plan/questions/templatesOfPlan';
 import { pageSvg } from '@/core/templates/svg';
 import { check } from '@/server/check';
-import { database } from '@/server/db/database';
+import { database } from '@/server/database';
 import { templatePdf } from '@/server/pdf/templatePdf';
 import { answer, fileAnswer, nothingToPrint, templateSchema } from '@/server/planRequests';
 import { getBasis } from '@/server/repositories/basis';

@@ -1,0 +1,199 @@
+import type { Page } from '@playwright/test';
+import { expect, newPlan, test } from './kitchen';
+
+const small = { batch: { portions: 4, piecesPerPortion: 7, tasted: 0, breakageShare: 0 } };
+
+/** Opens a run of a plan of its own; gives its address. */
+async function atBench(page: Page, name: string): Promise<string> {
+  const id = await newPlan(page, name, small);
+  await page.goto(`/plans/${id}`);
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.waitForURL(/\/runs\//);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  return page.url().split('?')[0]!;
+}
+
+const step = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Steps' }).getByRole('button', { name });
+
+const runOf = (url: string) => url.split('/').at(-1)!;
+
+/** What the server has of a run. */
+const eventsOf = async (page: Page, url: string) =>
+  (
+    (await (await page.request.get(`/api/runs/${runOf(url)}/events`)).json()) as {
+      events: { kind: string; pieces?: number }[];
+    }
+  ).events;
+
+test.describe('by touch on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('a whole batch, from the first bowl to the account', async ({ page }) => {
+    const url = await atBench(page, 'Whole batch');
+    const key = (name: RegExp | string) => page.getByRole('button', { name }).first();
+    for (const line of await page.getByRole('checkbox').all()) await line.tap();
+    await expect(page.getByRole('checkbox', { checked: false })).toHaveCount(0);
+    await key(/^It is mixed/).tap();
+    await key(/^Start the clock/).tap();
+    await expect(page.getByRole('list', { name: 'Clocks' })).toContainText('kneading');
+    await key(/^It is kneaded/).tap();
+    await expect(page.getByRole('list', { name: 'Clocks' })).toHaveCount(0);
+    await key(/^It rests now/).tap();
+    // Something can be made while it rests.
+    await page.getByRole('button', { name: /^Meanwhile: filling/ }).tap();
+    await key(/^The filling is made/).tap();
+    await step(page, 'Rest').tap();
+    await key(/^It has rested/).tap();
+    await step(page, 'Roll').tap();
+    for (let i = 0; i < 20 && !page.url().includes('step=fill'); i += 1) {
+      await page.locator('[data-next]').tap();
+    }
+    await expect(page.getByText(/^Open \d+:\d\d more/)).toBeVisible();
+    const made = page.getByRole('status').filter({ hasText: 'pieces' });
+    while (!(await page.getByRole('button', { name: /^All \d+ are made/ }).isVisible())) {
+      await key(/sealed:/).tap();
+    }
+    await expect(made).toContainText('28');
+    await key(/^All 28 are made/).tap();
+    await key(/^They lie on trays/).tap();
+    await step(page, 'Boil').tap();
+    while (!(await page.getByRole('button', { name: /^All are boiled/ }).isVisible())) {
+      await key(/^In: /).tap();
+      await key(/^Out: /).tap();
+    }
+    await key(/^All are boiled/).tap();
+    await step(page, 'Look back').tap();
+    await key(/^Opened at the lip/).tap();
+    await key(/^Opened at the lip/).tap();
+    await key(/^Popped/).tap();
+    await page.getByRole('button', { name: 'Take back' }).tap();
+    await key(/^Dough left/).tap();
+    await page.getByRole('textbox', { name: /Dough left/ }).fill('12');
+    await key('Write it down').tap();
+    await key('Just right').tap();
+    await key(/^Close the batch/).tap();
+    await page.waitForURL(/\/logbook\//);
+    await expect(page.locator('main')).toContainText('26 whole of 28');
+    await expect(page.locator('main')).toContainText('Opened at the lip: 2');
+    const events = await eventsOf(page, url);
+    expect(events.filter(({ kind }) => kind === 'burst')).toHaveLength(3);
+    expect(events.at(-1)).toMatchObject({ kind: 'finished' });
+  });
+});
+
+test('keys and a pedal go on; a wrong tap is taken back by one', async ({ page }) => {
+  const url = await atBench(page, 'Keys');
+  await page.goto(`${url}?step=fill`);
+  const count = page.getByRole('status').filter({ hasText: 'pieces' });
+  await expect(count).toContainText('0of 28');
+  await page.locator('main').focus();
+  await page.keyboard.press('PageDown');
+  await expect(count).toContainText('16');
+  await page.keyboard.press('Space');
+  await expect(count).toContainText('28');
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(count).toContainText('16');
+  await page.getByRole('button', { name: /^One fewer/ }).click();
+  await page.getByRole('button', { name: /sealed: 11 pieces/ }).click();
+  await expect(count).toContainText('27');
+});
+
+test.describe('with the line cut', () => {
+  test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch/] });
+
+  test('the bench goes on, over a reload too, and nothing is lost', async ({ page, context }) => {
+    const url = await atBench(page, 'Offline');
+    await page.goto(`${url}?step=fill`);
+    // The browser's own worker has the page by now.
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await expect
+      .poll(() =>
+        page.evaluate(async () => (await (await caches.open('mortar-benches')).keys()).length),
+      )
+      .toBeGreaterThan(0);
+    await page.reload();
+    await context.setOffline(true);
+    await page.getByRole('button', { name: /sealed: 16/ }).click();
+    await expect(page.locator('[data-line]')).toContainText('1 tap waits');
+    await page.reload();
+    const count = page.getByRole('status').filter({ hasText: 'pieces' });
+    await expect(count).toContainText('16');
+    await page.getByRole('button', { name: /sealed: 12/ }).click();
+    await expect(page.locator('[data-line]')).toContainText('2 taps wait');
+    await expect(count).toContainText('28');
+    expect((await eventsOf(page, url)).filter(({ kind }) => kind === 'sheetDone')).toEqual([]);
+    await context.setOffline(false);
+    await expect(page.locator('[data-line]')).toContainText('✓ saved');
+    await expect
+      .poll(async () =>
+        (await eventsOf(page, url))
+          .filter(({ kind }) => kind === 'sheetDone')
+          .map(({ pieces }) => pieces),
+      )
+      .toEqual([16, 12]);
+  });
+});
+
+test('two devices on one run see each other’s taps, and two taps at once both count', async ({
+  page,
+  browser,
+  server,
+}) => {
+  const url = await atBench(page, 'Two devices');
+  await page.goto(`${url}?step=fill`);
+  const other = await browser.newContext({ baseURL: server });
+  const second = await other.newPage();
+  await second.goto(`${url}?step=fill`);
+  const count = (on: Page) => on.getByRole('status').filter({ hasText: 'pieces' });
+  await expect(second.getByRole('button', { name: /sealed: 16/ })).toBeVisible();
+  await Promise.all([
+    page.getByRole('button', { name: /sealed: 16/ }).click(),
+    second.getByRole('button', { name: /sealed: 16/ }).click(),
+  ]);
+  await expect(count(page)).toContainText('32');
+  await expect(count(second)).toContainText('32');
+  await other.close();
+});
+
+test('the scale takes a weight by itself when it is steady, and never twice', async ({ page }) => {
+  await atBench(page, 'Scale');
+  await page.getByRole('button', { name: 'Scale and probe' }).click();
+  await page.getByRole('button', { name: 'Simulated devices' }).click();
+  await expect(page.getByText('Simulated. No scale')).toBeVisible();
+  const lines = page.getByRole('checkbox');
+  const wanted = Number((await lines.first().innerText()).match(/(\d+) g/)![1]);
+  for (const [load, times] of [
+    [100, Math.floor(wanted / 100)],
+    [10, Math.floor((wanted % 100) / 10)],
+    [1, wanted % 10],
+  ] as const) {
+    const more = page.getByRole('button', { name: `+ ${load} g` });
+    for (let i = 0; i < times; i += 1) await more.click();
+  }
+  await expect(lines.first()).toBeChecked();
+  // The pan stands as it is: the next line is not taken from it.
+  await expect(page.getByText(/of .* wanted/)).toBeVisible();
+  await page.waitForTimeout(2500);
+  await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Broken lines' }).click();
+  await expect(page.getByText(/[1-9]\d* broken/)).toBeVisible();
+});
+
+test('an overfilled first sheet is seen, and what is adopted makes both bowls end together', async ({
+  page,
+}) => {
+  const url = await atBench(page, 'Overfilled');
+  await page.goto(`${url}?step=fill`);
+  await page.getByRole('button', { name: /sealed: 16/ }).click();
+  await page.getByRole('button', { name: 'Weigh some doses' }).click();
+  await page.getByRole('textbox', { name: /Together they weigh/ }).fill('36');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const rest = page.getByRole('region', { name: 'The rest of the batch' });
+  await expect(rest).toContainText('of dough left over');
+  await rest.getByRole('button', { name: /in each, truly, from now/ }).click();
+  await expect(rest).toHaveCount(0);
+  await expect(page.getByText(/^[\d.]+g$/).first()).toBeVisible();
+});

@@ -1,0 +1,21 @@
+import type { Metadata } from 'next';
+import { BenchPage } from '@/features/bench/BenchPage';
+import { database } from '@/server/database';
+import { orNotFound } from '@/server/orNotFound';
+import { getKitchen } from '@/server/repositories/kitchen';
+import { getRun } from '@/server/repositories/runs';
+
+interface Props {
+  params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const { id } = await params;
+  return { title: `${orNotFound(() => getRun(database(), id)).plan.name}, at the bench` };
+}
+
+export default async function Page({ params }: Props) {
+  const { id } = await params;
+  const db = database();
+  return <BenchPage key={id} run={orNotFound(() => getRun(db, id))} cooks={getKitchen(db).cooks} />;
+}

@@ -1,0 +1,209 @@
+import fc from 'fast-check';
+import { startingBasis } from '../basis/basis';
+import { evaluatePlan } from '../plan/evaluatePlan';
+import { planWith } from '../testing/plans';
+import { kitchenCourse } from '../testing/kitchens';
+import { workingsOf } from '../plan/workings';
+import { QUANTITY_IDS, type Learnt } from '../basis/learnt';
+import { learn, learntFileSchema, type Evidence } from './learnt';
+import { ageWeight, posterior } from './posterior';
+import { QUANTITIES } from './quantities';
+import { fromScale, toScale } from './scale';
+
+const look = (value: number, sd = 1, weight = 1) => ({ value, sd, weight });
+
+describe('posterior', () => {
+  it('is the conjugate normal update', () => {
+    const { mean, sd } = posterior({ mean: 2, sd: 0.5 }, [look(3), look(4)], { robust: false });
+    // Precisions 4 + 1 + 1; means weighed by them.
+    expect(mean).toBeCloseTo((4 * 2 + 3 + 4) / 6, 12);
+    expect(sd).toBeCloseTo(1 / Math.sqrt(6), 12);
+    expect(posterior({ mean: 2, sd: 0.5 }, [])).toEqual({ mean: 2, sd: 0.5 });
+  });
+
+  it('counts an old look for less, and one of a year ago half', () => {
+    expect(ageWeight(0)).toBe(1);
+    expect(ageWeight(365)).toBeCloseTo(0.5, 12);
+    expect(ageWeight(-3)).toBe(1);
+    const now = posterior({ mean: 0, sd: 1 }, [look(1)], { robust: false });
+    const old = posterior({ mean: 0, sd: 1 }, [look(1, 1, 0.5)], { robust: false });
+    expect(old.mean).toBeCloseTo(1 / 3, 12);
+    expect(old.mean).toBeLessThan(now.mean);
+    expect(old.sd).toBeGreaterThan(now.sd);
+  });
+
+  it('is not swung by one slip of the pen', () => {
+    const good = [0.9, 1, 1.1, 1, 0.95].map((value) => look(value, 0.1));
+    const before = posterior({ mean: 0, sd: 1 }, good);
+    const after = posterior({ mean: 0, sd: 1 }, [...good, look(10, 0.1)]);
+    expect(Math.abs(after.mean - before.mean)).toBeLessThan(0.05);
+  });
+
+  it('lies between the prior and what was seen, and grows surer', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -3, max: 3, noNaN: true }), { maxLength: 12 }),
+        (seen) => {
+          const { mean, sd } = posterior(
+            { mean: 0, sd: 1 },
+            seen.map((value) => look(value)),
+          );
+          expect(mean).toBeGreaterThanOrEqual(Math.min(0, ...seen) - 1e-9);
+          expect(mean).toBeLessThanOrEqual(Math.max(0, ...seen) + 1e-9);
+          expect(sd).toBeLessThanOrEqual(1);
+        },
+      ),
+    );
+  });
+});
+
+it.each(['log', 'logit', 'plain'] as const)('%s comes back as it went', (scale) => {
+  for (const value of [0.02, 0.5, 0.97]) {
+    expect(fromScale(scale, toScale(scale, value))).toBeCloseTo(value, 12);
+  }
+});
+
+describe('learn', () => {
+  const seen = (evidence: Partial<Evidence>[], madeOn = '2026-10-01') =>
+    evidence.map((each, i) => ({
+      run: `r${i}`,
+      madeOn,
+      evidence: [
+        { quantity: 'dosed', key: '', cook: 'Runa', value: 1.1, sd: 0, ...each } as Evidence,
+      ],
+    }));
+
+  it('takes cooks together for plans, and each alone for the logbook', () => {
+    const learnt = learn(seen([{}, {}, { cook: 'Oddvar', value: 0.9 }]), { today: '2026-10-02' });
+    expect(learnt.map(({ key, runs }) => [key, runs])).toEqual([
+      ['', 3],
+      ['Oddvar', 1],
+      ['Runa', 2],
+    ]);
+    const [all, oddvar, runa] = learnt as [Learnt, Learnt, Learnt];
+    expect(oddvar.value).toBeLessThan(1);
+    expect(runa.value).toBeGreaterThan(all.value);
+    expect(runa.low).toBeLessThan(runa.value);
+    expect(runa.high).toBeGreaterThan(runa.value);
+  });
+
+  it('one roller teaches nothing of another', () => {
+    const learnt = learn(
+      seen([
+        { quantity: 'thicker', key: 'a', value: 1.1 },
+        { quantity: 'thicker', key: 'b', value: 0.95 },
+      ]),
+      { today: '2026-10-02' },
+    );
+    expect(learnt.map(({ key, value }) => [key, value > 1])).toEqual([
+      ['a', true],
+      ['b', false],
+    ]);
+  });
+
+  it('does not change with the order of runs', () => {
+    const runs = seen([{ value: 1.2 }, { value: 1 }, { value: 1.05 }, { value: 3 }]);
+    const there = learn(runs, { today: '2026-10-02' });
+    const back = learn([...runs].reverse(), { today: '2026-10-02' });
+    there.forEach((each, i) => expect(back[i]!.value).toBeCloseTo(each.value, 9));
+  });
+
+  it('is written and read as a file', () => {
+    const learnt = learn(seen([{}]), { today: '2026-10-02' });
+    const file = { format: 'mortar-sheet/calibrations', version: 1, learnt };
+    expect(learntFileSchema.parse(JSON.parse(JSON.stringify(file))).learnt).toEqual(learnt);
+  });
+});
+
+describe('what was learnt moves a plan', () => {
+  const plan = planWith();
+  const learntOf = (quantity: keyof typeof QUANTITIES, value: number, key = ''): Learnt => ({
+    quantity,
+    key,
+    value,
+    low: value * 0.9,
+    high: value * 1.1,
+    typical: QUANTITIES[quantity].typical,
+    runs: 6,
+    held: false,
+  });
+  const on = (...learnt: Learnt[]) => evaluatePlan(plan, { ...startingBasis, learnt });
+  const typical = evaluatePlan(plan);
+
+  it('in dough, filling, spares, pace and boil', () => {
+    const roller = plan.sheet.roller.id;
+    expect(on(learntOf('dosed', 1.1)).filling.totalG).toBeCloseTo(1.1 * typical.filling.totalG, 6);
+    const thicker = on(learntOf('thicker', 1.1, roller));
+    const rolled = ({ ledger: { dough } }: typeof typical) => dough.inG - dough.leftoverG;
+    expect(rolled(thicker)).toBeGreaterThan(1.05 * rolled(typical));
+    expect(on(learntOf('thicker', 1.1, 'another'))).toMatchObject({
+      dough: { totalG: typical.dough.totalG },
+    });
+    expect(on(learntOf('burst', 0.2)).pieces).toBeGreaterThan(typical.pieces);
+    expect(on(learntOf('pace', 2, plan.shape.family)).sheet.fill.fillMin).toBeCloseTo(
+      2 * typical.sheet.fill.fillMin,
+      9,
+    );
+    expect(on(learntOf('edge', 1.5)).boil.edgeMin).toBeCloseTo(1.5 * typical.boil.edgeMin, 9);
+    expect(on(learntOf('water', 0.02)).dough.target).toBeGreaterThan(typical.dough.target + 0.015);
+    expect(rolled(on(learntOf('stuck', 0.06)))).toBeGreaterThan(rolled(typical));
+    expect(on(learntOf('bowl', 0.08)).filling.totalG).toBeGreaterThan(typical.filling.totalG);
+  });
+
+  it('but not where it is held at typical, or where the cook set it', () => {
+    const held = { ...learntOf('dosed', 1.1), held: true };
+    expect(on(held).filling.totalG).toBe(typical.filling.totalG);
+    const own = planWith({ batch: { ...plan.batch, breakageShare: 0.11 } });
+    const basis = { ...startingBasis, learnt: [learntOf('burst', 0.3)] };
+    expect(evaluatePlan(own, basis).breakageShare).toBe(0.11);
+  });
+
+  it('keeps the ledgers whole', () => {
+    const result = on(learntOf('dosed', 1.2), learntOf('thicker', 1.15, plan.sheet.roller.id));
+    const { inG, ...parts } = result.ledger.dough;
+    expect(Object.values(parts).reduce((sum, g) => sum + g, 0)).toBeCloseTo(inG, 6);
+    const { inG: fillingG, ...rest } = result.ledger.filling;
+    expect(Object.values(rest).reduce((sum, g) => sum + g, 0)).toBeCloseTo(fillingG, 6);
+  });
+
+  it('says so in the workings of what it moves, whose sums still agree', () => {
+    const result = on(learntOf('dosed', 1.1));
+    expect(result.working.fillingTotal.learnt?.[0]).toMatchObject({ quantity: 'dosed', runs: 6 });
+    expect(result.working.doughTotal.learnt).toBeUndefined();
+    expect(result.working.fillingTotal.value).toBeCloseTo(result.filling.totalG, 6);
+    expect(result.working.leftoverFilling.value).toBeCloseTo(result.leftover.fillingG, 6);
+  });
+
+  it('counts once, in remedies too', () => {
+    const result = on(learntOf('edge', 1.5), learntOf('dosed', 1.3));
+    for (const { margin } of result.weakestLink.remedies)
+      expect(Number.isFinite(margin)).toBe(true);
+  });
+
+  it('names figures that there are', () => {
+    const known = Object.keys(typical.working);
+    expect(workingsOf).toBeDefined();
+    for (const id of QUANTITY_IDS) {
+      for (const figure of QUANTITIES[id].moves)
+        expect([id, known.includes(figure)]).toEqual([id, true]);
+    }
+  });
+});
+
+describe('made-up kitchens', () => {
+  const courses = Array.from({ length: 60 }, (_, i) => kitchenCourse(planWith(), 1000 + i, 6));
+  const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
+
+  it.each(['dough', 'filling'] as const)('half the error in %s by the fifth run', (bowl) => {
+    const first = median(courses.map(({ off }) => off[0]![bowl]));
+    const fifth = median(courses.map(({ off }) => off[5]![bowl]));
+    expect(fifth).toBeLessThan(0.5 * first);
+  });
+
+  it.each(['dosed', 'thicker', 'stuck', 'bowl'] as const)('the 90 %% range of %s holds', (id) => {
+    const looks = courses.flatMap(({ held }) => held.flatMap((each) => each[id] ?? []));
+    const share = looks.filter(Boolean).length / looks.length;
+    expect(share).toBeGreaterThan(0.8);
+    expect(share).toBeLessThan(0.99);
+  });
+});

@@ -1,0 +1,282 @@
+'use client';
+
+import './bench.css';
+import { parseAsStringLiteral, useQueryState } from 'nuqs';
+import { Scale } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useRef, useState } from 'react';
+import { STEP_IDS, type StepId } from '@/core/run/events';
+import { meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
+import { drawerIn } from '@/ui/browser/drawer';
+import { useInBrowser } from '@/ui/browser/useInBrowser';
+import { BenchProvider, useBench, type GivenRun } from './BenchContext';
+import { Clocks } from './Clocks';
+import { DevicesProvider } from './devices/DevicesContext';
+import { DevicesPanel } from './devices/DevicesPanel';
+import { StepView } from './StepView';
+import { useAwake } from './useClock';
+
+const STEP = parseAsStringLiteral(STEP_IDS);
+
+const cookDrawer = () => drawerIn(() => localStorage, 'mortar-bench-cook');
+
+/** A run at the bench: one step fills the screen. */
+export function BenchPage({ run, cooks }: { run: GivenRun; cooks: readonly string[] }) {
+  const kept = useInBrowser(() => cookDrawer().read() ?? '', '');
+  const [chosen, setCook] = useState<string | null>(null);
+  const cook = chosen ?? kept;
+  return (
+    <BenchProvider given={run} cook={cook}>
+      <DevicesProvider>
+        <BenchView
+          cooks={cooks}
+          cook={cook}
+          onCook={(next) => {
+            cookDrawer().write(next);
+            setCook(next);
+          }}
+        />
+      </DevicesProvider>
+    </BenchProvider>
+  );
+}
+
+/** Keys that a page-turner or a knuckle on a keyboard sends for “next”. */
+const NEXT_KEYS = [' ', 'PageDown', 'ArrowRight'];
+
+function BenchView({
+  cooks,
+  cook,
+  onCook,
+}: {
+  cooks: readonly string[];
+  cook: string;
+  onCook(cook: string): void;
+}) {
+  const { bench, given, state, happen } = useBench();
+  const [at, setAt] = useQueryState('step', STEP);
+  const [devices, setDevices] = useState(false);
+  const steps = stepsOf(bench);
+  const now = stepNow(bench);
+  // A page that was kept may have been kept at another step: the address counts once the page stands.
+  const stands = useInBrowser(() => true, false);
+  const here = (stands && steps.find(({ id }) => id === at)) || now;
+  const body = useRef<HTMLElement>(null);
+  const open = state.status === 'open';
+  useAwake(open);
+  useWorker();
+
+  useEffect(() => {
+    // The first tap of a run is its opening.
+    if (open && state.beganAt === null) happen({ kind: 'begun' });
+  }, [open, state.beganAt, happen]);
+
+  const go = (step: StepId) => {
+    void setAt(step);
+    window.scrollTo({ top: 0 });
+    body.current?.focus({ preventScroll: true });
+  };
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!NEXT_KEYS.includes(event.key) || event.ctrlKey || event.metaKey || event.altKey) return;
+      const target = event.target as HTMLElement;
+      if (target.closest('input, textarea, select, button, a, summary')) return;
+      event.preventDefault();
+      body.current?.querySelector<HTMLButtonElement>('[data-next]')?.click();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+
+  const tabs = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const tab = tabs.current?.querySelector<HTMLElement>('[aria-current]');
+    if (tab && tabs.current) {
+      tabs.current.scrollLeft = tab.offsetLeft - (tabs.current.clientWidth - tab.clientWidth) / 2;
+    }
+  }, [here.id]);
+
+  const next = steps[steps.indexOf(here) + 1];
+  return (
+    <div className="bench">
+      <header className="bench-head">
+        <Link href={`/plans/${given.planId}`} className="bench-name underline underline-offset-8">
+          {given.plan.name}
+        </Link>
+        <CookPicker cooks={cooks} cook={cook} onCook={onCook} />
+        <button
+          type="button"
+          className="bench-chip"
+          aria-expanded={devices}
+          onClick={() => setDevices(!devices)}
+        >
+          <Scale size={28} aria-hidden className="sm:hidden" />
+          <span className="max-sm:sr-only">Scale and probe</span>
+        </button>
+        <div className="bench-clocks ml-auto">
+          <Clocks />
+        </div>
+      </header>
+      <nav ref={tabs} aria-label="Steps" className="bench-tabs">
+        {steps.map((step) => {
+          const done = state.done.has(step.id);
+          return (
+            <button
+              key={step.id}
+              type="button"
+              className="bench-tab"
+              aria-current={step === here ? 'step' : undefined}
+              data-done={done ? '' : undefined}
+              onClick={() => go(step.id)}
+            >
+              {done && (
+                <>
+                  <span aria-hidden>✓ </span>
+                  <span className="sr-only">done: </span>
+                </>
+              )}
+              {step.title(bench)}
+            </button>
+          );
+        })}
+      </nav>
+      <main id="main" ref={body} tabIndex={-1} className="bench-body outline-none">
+        {!open && <Ended />}
+        {devices && <DevicesPanel />}
+        <StepView key={here.id} id={here.id} go={go} />
+        <Meanwhile here={here.id} go={go} />
+      </main>
+      <Foot next={next?.title(bench).toLowerCase() ?? null} />
+    </div>
+  );
+}
+
+/** It is over; what is tapped still counts, and it can be taken up again. */
+function Ended() {
+  const { state, given, happen } = useBench();
+  const ending = state.events.findLast(({ kind }) => kind === 'finished' || kind === 'abandoned');
+  return (
+    <div className="bench-panel">
+      <p className="bench-warn">
+        <b>This batch is {state.status === 'finished' ? 'closed' : 'given up'}.</b>
+      </p>
+      <div className="bench-keys">
+        <Link href={`/logbook/${given.id}`} className="bench-key">
+          <b>See what came of it</b>
+        </Link>
+        {ending && (
+          <button
+            type="button"
+            className="bench-key"
+            onClick={() => happen({ kind: 'takenBack', event: ending.id })}
+          >
+            <b>Open it again</b>
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function CookPicker({
+  cooks,
+  cook,
+  onCook,
+}: {
+  cooks: readonly string[];
+  cook: string;
+  onCook(cook: string): void;
+}) {
+  if (cooks.length === 0) return null;
+  return (
+    <label className="flex items-center gap-3">
+      <span className="sr-only">Who cooks</span>
+      <select
+        className="bench-field !w-auto max-sm:max-w-[7rem]"
+        value={cook}
+        onChange={(event) => onCook(event.target.value)}
+      >
+        <option value="">Who cooks?</option>
+        {[...new Set([...cooks, ...(cook ? [cook] : [])])].map((each) => (
+          <option key={each}>{each}</option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** What can be made while something rests or cools. */
+function Meanwhile({ here, go }: { here: StepId; go(step: StepId): void }) {
+  const { bench } = useBench();
+  const steps = meanwhileOf(bench).filter(({ id }) => id !== here);
+  if (steps.length === 0) return null;
+  return (
+    <div className="bench-keys" role="group" aria-label="While it waits">
+      {steps.map((step) => (
+        <button key={step.id} type="button" className="bench-key" onClick={() => go(step.id)}>
+          <b>Meanwhile: {step.title(bench).toLowerCase()}</b>
+          <span className="bench-dim">while something rests or cools</span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What comes next, the way back, and whether the line is up. */
+function Foot({ next }: { next: string | null }) {
+  const { lastHere, takeBack, line, waiting, kept } = useBench();
+  return (
+    <footer className="bench-foot">
+      <div className="flex flex-wrap items-center gap-4">
+        <button
+          type="button"
+          className="bench-chip"
+          aria-disabled={lastHere.length === 0}
+          onClick={() => lastHere.length > 0 && takeBack()}
+        >
+          Take back
+        </button>
+        {next && (
+          <span>
+            then <b>{next}</b>
+          </span>
+        )}
+      </div>
+      <p
+        role="status"
+        data-line={line}
+        className={`self-center ${line === 'down' || !kept ? 'bench-warn' : 'bench-dim'}`}
+      >
+        {!kept ? (
+          'This browser keeps nothing: stay on the line.'
+        ) : line === 'down' ? (
+          `✓ saved here; ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} for the line`
+        ) : (
+          <>
+            ✓ <span className="max-sm:sr-only">{waiting > 0 ? 'saved here' : 'saved'}</span>
+          </>
+        )}
+      </p>
+    </footer>
+  );
+}
+
+/** The bench goes on without a server: what it needs is kept by a worker of the browser. */
+function useWorker(): void {
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    void navigator.serviceWorker
+      .register('/sw.js')
+      .then(() => navigator.serviceWorker.ready)
+      .then(({ active }) => {
+        // What this page came with was fetched before the worker stood: it keeps that too.
+        const urls = performance
+          .getEntriesByType('resource')
+          .map(({ name }) => name)
+          .filter((name) => name.startsWith(`${location.origin}/_next/static/`));
+        active?.postMessage({ keep: [location.pathname, ...new Set(urls)] });
+      })
+      .catch(() => {});
+  }, []);
+}

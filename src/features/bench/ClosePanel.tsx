@@ -1,0 +1,221 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { EDGES } from '@/core/run/events';
+import { runLedger, type RunAccount } from '@/core/run/ledger';
+import { WAY_IDS, WAYS } from '@/core/run/ways';
+import type { StepTest } from '@/core/run/steps/step';
+import { useBench } from './BenchContext';
+import { Keypad } from './Keypad';
+import { Weigh } from './Weigh';
+import { readPicture } from './picture';
+import { WayDrawing } from './WayDrawing';
+
+const EDGE_NAMES = { hard: 'Hard edge', right: 'Just right', soft: 'Too soft' } as const;
+
+/** Burst or spoilt pieces: tap what they look like, once for each. */
+export function BurstKeys() {
+  const { state, happen } = useBench();
+  return (
+    <div
+      className="grid gap-3"
+      role="group"
+      aria-label="What went wrong with a piece"
+      style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))' }}
+    >
+      {WAY_IDS.map((how) => (
+        <button
+          key={how}
+          type="button"
+          className="bench-key"
+          onClick={() => happen({ kind: 'burst', how, pieces: 1 })}
+        >
+          <WayDrawing how={how} />
+          <span>{WAYS[how].name}</span>
+          {state.burst[how] > 0 && <b>{state.burst[how]}</b>}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What came of it: burst and how, what was left, how the edge ate; then the ledger closes. */
+export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
+  const { bench, given, state, happen, line } = useBench();
+  const router = useRouter();
+  const [many, setMany] = useState(false);
+  const [note, setNote] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const ledger = runLedger(bench.result, state);
+  return (
+    <div className="grid gap-6">
+      <h2>
+        <b>What burst?</b> <span className="bench-dim">Tap what you see, once for each piece.</span>
+      </h2>
+      <BurstKeys />
+      <h2>
+        <b>What is left?</b>{' '}
+        <span className="bench-dim">Weigh it, and the account closes in grams.</span>
+      </h2>
+      <Weigh tests={tests} />
+      <div className="bench-keys">
+        <button type="button" className="bench-key" onClick={() => setMany(!many)}>
+          <b>Count all pieces</b>
+          <span className="bench-dim">{state.pieces} so far</span>
+        </button>
+      </div>
+      {many && (
+        <div className="max-w-[34rem]">
+          <Keypad
+            asked={{
+              label: 'Pieces made in all',
+              kind: 'count',
+              range: { min: 0, max: 20_000, whole: true },
+            }}
+            onCancel={() => setMany(false)}
+            onTake={(pieces) => {
+              happen({ kind: 'counted', pieces });
+              setMany(false);
+            }}
+          />
+        </div>
+      )}
+      <fieldset>
+        <legend className="mb-3">
+          <b>How did the edge eat?</b>
+        </legend>
+        <div className="bench-keys">
+          {EDGES.map((edge) => (
+            <button
+              key={edge}
+              type="button"
+              aria-pressed={state.edge === edge}
+              className="bench-key"
+              onClick={() => happen({ kind: 'edgeAte', edge })}
+            >
+              <b>{EDGE_NAMES[edge]}</b>
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <form
+        className="grid max-w-[52rem] gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const text = note.trim();
+          if (!text) return;
+          happen({ kind: 'noted', text });
+          setNote('');
+        }}
+      >
+        <label>
+          <b>What to change next time</b>
+          <textarea
+            rows={2}
+            maxLength={4000}
+            className="bench-field py-3"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </label>
+        <div className="bench-keys">
+          <button type="submit" className="bench-key" aria-disabled={note.trim() === ''}>
+            <b>Note it</b>
+          </button>
+          <label className="bench-key cursor-pointer focus-within:outline-4 focus-within:outline-[#9cd3ff]">
+            <b>Add a picture</b>
+            <span className="bench-dim">{state.pictures.length || ''}</span>
+            <input
+              type="file"
+              accept="image/*"
+              className="sr-only"
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                event.target.value = '';
+                if (!file) return;
+                setTrouble(null);
+                readPicture(file).then(
+                  (image) => happen({ kind: 'pictured', image }),
+                  () => setTrouble('That is no picture that can be read here.'),
+                );
+              }}
+            />
+          </label>
+        </div>
+        {trouble && (
+          <p role="alert" className="bench-warn">
+            {trouble}
+          </p>
+        )}
+      </form>
+      {state.notes.map(({ id, text }) => (
+        <p key={id} className="max-w-[52rem] border-l-4 border-[#cfae5e] pl-4">
+          {text}
+        </p>
+      ))}
+      <section aria-label="Where it went" className="bench-panel">
+        <Account name="Dough" account={ledger.dough} weighed={state.left.doughG !== null} />
+        <Account name="Filling" account={ledger.filling} weighed={state.left.fillingG !== null} />
+      </section>
+      <div className="bench-keys">
+        <button
+          type="button"
+          data-next
+          className="bench-key bench-key-strong"
+          onClick={() => {
+            happen({ kind: 'finished' });
+            // Without a line there is nowhere to go: the bench says that it is closed.
+            if (line === 'up') router.push(`/logbook/${given.id}`);
+          }}
+        >
+          <b>Close the batch</b>
+          <span>{state.pieces - state.lost} whole pieces</span>
+        </button>
+        <button
+          type="button"
+          className="bench-key"
+          onClick={() => {
+            happen({ kind: 'abandoned', why: '' });
+            if (line === 'up') router.push('/logbook');
+          }}
+        >
+          <b>Give it up</b>
+          <span className="bench-dim">nothing is learnt from it</span>
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** One bowl's account: in grams, and what does not add up. */
+function Account({
+  name,
+  account,
+  weighed,
+}: {
+  name: string;
+  account: RunAccount;
+  weighed: boolean;
+}) {
+  const { bench } = useBench();
+  const { write } = bench;
+  const { inG, inPiecesG, leftG, trimG, unexplainedG, plannedG } = account;
+  const off = unexplainedG - plannedG;
+  const odd = Math.abs(off) > Math.max(15, 0.05 * inG);
+  return (
+    <p>
+      <b>{name}</b> {write(inG, 'g')}: {write(inPiecesG, 'g')} in pieces
+      {weighed ? `, ${write(leftG, 'g')} left` : '; what is left was not weighed'}
+      {trimG > 0 && `, ${write(trimG, 'g')} trim`}.{' '}
+      {weighed && (
+        <span className={odd ? 'bench-warn' : 'bench-dim'}>
+          {write(Math.abs(unexplainedG), 'g')}{' '}
+          {unexplainedG >= 0 ? 'is nowhere to be found' : 'more came out than went in'}; the plan
+          had {write(plannedG, 'g')} for bowl, hands and trim
+          {odd && (off > 0 ? ': weigh what is left once more' : ': was more made than planned?')}.
+        </span>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,81 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { RunEvent } from '@/core/run/events';
+
+/** An event as this device keeps it. */
+export interface Kept {
+  /** In the order they were tapped. */
+  readonly n?: number;
+  readonly run: string;
+  readonly event: RunEvent;
+  /** 1 once the server has it. */
+  readonly sent: 0 | 1;
+}
+
+interface Shelves extends DBSchema {
+  events: {
+    key: number;
+    value: Kept;
+    indexes: { run: string; waiting: [string, number]; id: string };
+  };
+}
+
+/** What a bench keeps on its own device until the server has it, and after. */
+export interface Outbox {
+  /** Puts down what one tap says, all of it or nothing; it is kept when this resolves. */
+  add(run: string, events: readonly RunEvent[]): Promise<void>;
+  /** Everything tapped here of a run. */
+  of(run: string): Promise<readonly Kept[]>;
+  /** What still waits, in the order it was tapped. */
+  waiting(run: string): Promise<readonly Kept[]>;
+  sent(kept: readonly Kept[]): Promise<void>;
+}
+
+let opened: Promise<IDBPDatabase<Shelves>> | null = null;
+
+/** What the server has had for so long is no longer kept here, ms. */
+const KEPT_MS = 30 * 24 * 3600_000;
+
+async function tidied(db: IDBPDatabase<Shelves>): Promise<IDBPDatabase<Shelves>> {
+  const tx = db.transaction('events', 'readwrite');
+  for (let at = await tx.store.openCursor(); at; at = await at.continue()) {
+    const { sent, event } = at.value;
+    if (sent === 1 && Date.now() - Date.parse(event.at) > KEPT_MS) await at.delete();
+  }
+  await tx.done;
+  return db;
+}
+
+const shelves = () =>
+  (opened ??= openDB<Shelves>('mortar-bench', 1, {
+    upgrade(db) {
+      const events = db.createObjectStore('events', { keyPath: 'n', autoIncrement: true });
+      events.createIndex('run', 'run');
+      events.createIndex('waiting', ['run', 'sent']);
+      events.createIndex('id', 'event.id', { unique: true });
+    },
+  })
+    .then(tidied)
+    .catch((error: unknown) => {
+      opened = null;
+      throw error;
+    }));
+
+/** The outbox of this browser, in its own database. */
+export const outbox: Outbox = {
+  async add(run, events) {
+    const tx = (await shelves()).transaction('events', 'readwrite');
+    await Promise.all(events.map((event) => tx.store.add({ run, event, sent: 0 })));
+    await tx.done;
+  },
+  async of(run) {
+    return (await shelves()).getAllFromIndex('events', 'run', run);
+  },
+  async waiting(run) {
+    return (await shelves()).getAllFromIndex('events', 'waiting', IDBKeyRange.only([run, 0]));
+  },
+  async sent(kept) {
+    const tx = (await shelves()).transaction('events', 'readwrite');
+    await Promise.all(kept.map((each) => tx.store.put({ ...each, sent: 1 })));
+    await tx.done;
+  },
+};

@@ -1,0 +1,93 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import * as z from 'zod';
+import { basisFrom } from '@/core/basis/basis';
+import { parsePlan } from '@/core/plan/document/parsePlan';
+import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { foldRun } from '@/core/run/fold';
+import { planAgain } from '@/core/run/planAgain';
+import { check } from '../check';
+import { database } from '../database';
+import { outcome, type Outcome } from '../outcome';
+import { getKitchen, saveKitchen } from '../repositories/kitchen';
+import { getLearnt } from '../repositories/learnt';
+import { getPantry } from '../repositories/pantry';
+import { getPlan, savePlan } from '../repositories/plans';
+import { getRun, listRuns, openRun } from '../repositories/runs';
+
+const openSchema = z.strictObject({
+  id: z.uuid({ error: 'Run id must be a UUID' }),
+  planId: z.string().min(1).max(60),
+  /** Another one, even where one of this plan is open. */
+  anew: z.boolean().default(false),
+});
+
+/** A run that was touched within so long is the one that is being made. */
+const STILL_MS = 18 * 3600_000;
+
+/**
+ * Opens a run of a plan as it now stands, or finds the one that is open. Safe to repeat: the id is the
+ * client's own.
+ * @returns the id of the run to go to
+ */
+export async function startRun(input: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const db = database();
+    const { id, planId, anew } = check(openSchema, input);
+    const { revision } = getPlan(db, planId);
+    const now = new Date();
+    const [open] = anew
+      ? []
+      : listRuns(db, { planId, status: ['open'] }).filter(
+          ({ updatedAt }) => now.getTime() - Date.parse(updatedAt) < STILL_MS,
+        );
+    if (open) return open.id;
+    openRun(db, { id, planId, revision, learnt: getLearnt(db), now });
+    return id;
+  });
+  revalidatePath('/logbook');
+  return result;
+}
+
+const holdSchema = z.strictObject({ name: z.string().min(1).max(160), held: z.boolean() });
+
+/** Holds something learnt at what is typical, or frees it again. */
+export async function holdAtTypical(input: unknown): Promise<Outcome> {
+  const result = outcome(() => {
+    const db = database();
+    const { name, held } = check(holdSchema, input);
+    const kitchen = getKitchen(db);
+    const others = kitchen.held.filter((each) => each !== name);
+    saveKitchen(db, { ...kitchen, held: held ? [...others, name] : others }, new Date());
+  });
+  revalidatePath('/', 'layout');
+  return result;
+}
+
+/**
+ * Saves a new revision of a run's plan with what the run found out.
+ * @returns the plan's id
+ */
+export async function planAgainFrom(runId: unknown): Promise<Outcome<string>> {
+  const result = outcome(() => {
+    const db = database();
+    const run = getRun(db, check(z.string().min(1).max(80), runId));
+    const current = getPlan(db, run.planId);
+    const state = foldRun(run.events);
+    const { plan } = planAgain(current.plan, state, {
+      weighedG: evaluatePlan(run.plan, basisFrom(run)).dough.weighedG,
+      pantry: getPantry(db),
+    });
+    savePlan(db, {
+      id: run.planId,
+      plan: parsePlan(plan, getPantry(db)),
+      baseEdition: current.edition,
+      sitting: '',
+      now: new Date(),
+    });
+    return run.planId;
+  });
+  revalidatePath('/', 'layout');
+  return result;
+}

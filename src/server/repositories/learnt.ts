@@ -1,0 +1,62 @@
+import { eq, inArray } from 'drizzle-orm';
+import type { Learnt } from '@/core/basis/learnt';
+import { learn, type RunEvidence } from '@/core/calibrate/learnt';
+import type { RunSummary } from '@/core/run/summary';
+import type { Database } from '../db/database';
+import { runs } from '../db/schema';
+import { getKitchen } from './kitchen';
+
+/** What is known of a database's runs, so that only what changed is read anew. */
+interface Known {
+  readonly evidence: Map<string, RunEvidence & { readonly updatedAt: string }>;
+  key: string;
+  learnt: readonly Learnt[];
+}
+
+const known = new WeakMap<Database, Known>();
+
+/** So many ids are asked for at once. */
+const AT_ONCE = 500;
+
+/**
+ * What this kitchen's runs have taught it, those held at typical marked so. A run is read again only when it
+ * was added to, and all is worked out again only when one was, the day turned, or one was held or freed.
+ */
+export function getLearnt(db: Database, now: Date = new Date()): readonly Learnt[] {
+  const today = now.toISOString().slice(0, 10);
+  const { held } = getKitchen(db);
+  const rows = db
+    .select({ id: runs.id, updatedAt: runs.updatedAt, madeOn: runs.madeOn })
+    .from(runs)
+    .where(eq(runs.status, 'finished'))
+    .orderBy(runs.madeOn, runs.id)
+    .all();
+  const at: Known = known.get(db) ?? { evidence: new Map(), key: '', learnt: [] };
+  known.set(db, at);
+  const fresh = rows.filter(({ id, updatedAt }) => at.evidence.get(id)?.updatedAt !== updatedAt);
+  const key = JSON.stringify([today, held, rows.length]);
+  if (fresh.length === 0 && at.key === key) return at.learnt;
+  for (let i = 0; i < fresh.length; i += AT_ONCE) {
+    const ids = fresh.slice(i, i + AT_ONCE).map(({ id }) => id);
+    const read = db
+      .select({
+        id: runs.id,
+        summary: runs.summary,
+        madeOn: runs.madeOn,
+        updatedAt: runs.updatedAt,
+      })
+      .from(runs)
+      .where(inArray(runs.id, ids))
+      .all();
+    for (const { id, summary, madeOn, updatedAt } of read) {
+      const { evidence } = JSON.parse(summary) as RunSummary;
+      at.evidence.set(id, { run: id, madeOn, evidence, updatedAt });
+    }
+  }
+  at.learnt = learn(
+    rows.flatMap(({ id }) => at.evidence.get(id) ?? []),
+    { today, held },
+  );
+  at.key = key;
+  return at.learnt;
+}

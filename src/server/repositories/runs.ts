@@ -1,0 +1,243 @@
+import { and, asc, count, desc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { basisFrom, basisWith, type BasisParts } from '@/core/basis/basis';
+import { learntSchema, type Learnt } from '@/core/basis/learnt';
+import type { PantryRows } from '@/core/composition/pantry';
+import { PlanError } from '@/core/plan/document/planError';
+import type { Plan } from '@/core/plan/document/schema';
+import { basisPartsFor } from '@/core/plan/model/withLearnt';
+import { runEventSchema, type RunEvent } from '@/core/run/events';
+import { foldRun } from '@/core/run/fold';
+import { SUMMARY_VERSION, summaryOf, type RunSummary } from '@/core/run/summary';
+import { write, type Connection, type Database } from '../db/database';
+import { runEvents, runs } from '../db/schema';
+import { NotFoundError } from './notFound';
+import { getPantry } from './pantry';
+import { getRevision } from './plans';
+
+/** A run as it is read: what it is made from, and what has happened. */
+export interface StoredRun {
+  readonly id: string;
+  readonly planId: string;
+  readonly revision: number;
+  readonly plan: Plan;
+  readonly pantry: PantryRows;
+  readonly learnt: readonly Learnt[];
+  readonly events: readonly RunEvent[];
+  /** Number of the newest event. */
+  readonly last: number;
+}
+
+/** A run as lists show it. */
+export interface RunRow {
+  readonly id: string;
+  readonly planId: string;
+  readonly revision: number;
+  readonly madeOn: string;
+  readonly updatedAt: string;
+  readonly summary: RunSummary;
+}
+
+/** A run holds no more events than this. */
+const MOST_EVENTS = 20_000;
+
+const readBasis = (text: string): BasisParts => {
+  const { pantry, learnt } = JSON.parse(text) as BasisParts;
+  return { pantry, learnt: learntSchema.array().catch([]).parse(learnt) };
+};
+
+/**
+ * Opens a run of a plan's revision. The same id again opens nothing twice.
+ * @param learnt what this kitchen's runs have taught by now
+ * @throws NotFoundError when the plan has no such revision
+ */
+export function openRun(
+  db: Database | Connection,
+  {
+    id,
+    planId,
+    revision,
+    learnt,
+    now,
+  }: { id: string; planId: string; revision: number; learnt: readonly Learnt[]; now: Date },
+): void {
+  inOne(db, (tx) => {
+    if (tx.select({ id: runs.id }).from(runs).where(eq(runs.id, id)).get()) return;
+    const { plan } = getRevision(tx, planId, revision);
+    const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt));
+    const summary = summaryOf(plan, foldRun([]), basisFrom(basis));
+    tx.insert(runs)
+      .values({
+        id,
+        planId,
+        revision,
+        basis: JSON.stringify(basis),
+        summary: JSON.stringify(summary),
+        madeOn: now.toISOString().slice(0, 10),
+        status: summary.status,
+        createdAt: now.toISOString(),
+        updatedAt: now.toISOString(),
+      })
+      .run();
+  });
+}
+
+/** What a run is told after events were written down. */
+export interface Written {
+  readonly last: number;
+}
+
+/**
+ * Adds what happened. An event that is there already changes nothing; the order they come in does not
+ * matter.
+ * @throws NotFoundError when there is no such run
+ */
+export function addEvents(
+  db: Database | Connection,
+  runId: string,
+  events: readonly RunEvent[],
+  now: Date,
+): Written {
+  return inOne(db, (tx) => {
+    const row = tx.select().from(runs).where(eq(runs.id, runId)).get();
+    if (!row) throw new NotFoundError('run', runId);
+    const held = tx.select({ n: count() }).from(runEvents).where(eq(runEvents.runId, runId)).get();
+    if ((held?.n ?? 0) + events.length > MOST_EVENTS) {
+      throw new PlanError(`events: a run holds at most ${MOST_EVENTS}`, 'events');
+    }
+    const arrivedAt = now.toISOString();
+    let added = 0;
+    for (const event of events) {
+      const { changes } = tx
+        .insert(runEvents)
+        .values({ id: event.id, runId, at: event.at, arrivedAt, document: JSON.stringify(event) })
+        .onConflictDoNothing()
+        .run();
+      added += changes;
+    }
+    if (added > 0) summarise(tx, row, now);
+    return { last: lastSeq(tx, runId) };
+  });
+}
+
+/** Works out again what a run comes to, and keeps it. */
+function summarise(tx: Connection, row: typeof runs.$inferSelect, now: Date): RunSummary {
+  const { plan } = getRevision(tx, row.planId, row.revision);
+  const state = foldRun(eventsOf(tx, row.id));
+  const summary = summaryOf(plan, state, basisFrom(readBasis(row.basis)));
+  tx.update(runs)
+    .set({
+      summary: JSON.stringify(summary),
+      madeOn: state.madeOn ?? row.madeOn,
+      status: state.struck ? 'struck' : state.status,
+      updatedAt: now.toISOString(),
+    })
+    .where(eq(runs.id, row.id))
+    .run();
+  return summary;
+}
+
+const lastSeq = (db: Connection, runId: string): number =>
+  db
+    .select({ last: sql<number>`coalesce(max(${runEvents.seq}), 0)` })
+    .from(runEvents)
+    .where(eq(runEvents.runId, runId))
+    .get()?.last ?? 0;
+
+/** Events of a run; one that cannot be read is left aside, not let stand in the way of the others. */
+const eventsOf = (db: Connection, runId: string, after = 0): RunEvent[] =>
+  db
+    .select({ document: runEvents.document })
+    .from(runEvents)
+    .where(and(eq(runEvents.runId, runId), gt(runEvents.seq, after)))
+    .orderBy(asc(runEvents.seq))
+    .limit(MOST_EVENTS)
+    .all()
+    .flatMap(({ document }) => readEvent(document));
+
+function readEvent(document: string): RunEvent[] {
+  try {
+    const read = runEventSchema.safeParse(JSON.parse(document));
+    return read.success ? [read.data] : [];
+  } catch {
+    return [];
+  }
+}
+
+/**
+ * What has arrived since an event's number.
+ * @throws NotFoundError when there is no such run
+ */
+export function eventsAfter(
+  db: Database,
+  runId: string,
+  after: number,
+): { events: RunEvent[]; last: number } {
+  const last = lastSeq(db, runId);
+  if (last === 0 && !db.select({ id: runs.id }).from(runs).where(eq(runs.id, runId)).get()) {
+    throw new NotFoundError('run', runId);
+  }
+  return { events: last > after ? eventsOf(db, runId, after) : [], last };
+}
+
+/** A run with everything that happened in it. @throws NotFoundError */
+export function getRun(db: Database, id: string): StoredRun {
+  const row = db.select().from(runs).where(eq(runs.id, id)).get();
+  if (!row) throw new NotFoundError('run', id);
+  const { plan } = getRevision(db, row.planId, row.revision);
+  return {
+    id,
+    planId: row.planId,
+    revision: row.revision,
+    plan,
+    ...readBasis(row.basis),
+    events: eventsOf(db, id),
+    last: lastSeq(db, id),
+  };
+}
+
+/** Which runs a list wants. */
+export interface RunsWanted {
+  readonly planId?: string;
+  readonly status?: readonly ('open' | 'finished' | 'abandoned')[];
+}
+
+/** Runs, the latest day first; those struck out are not among them. */
+export function listRuns(db: Database, wanted: RunsWanted = {}): RunRow[] {
+  const status = wanted.status ?? ['open', 'finished', 'abandoned'];
+  return db
+    .select({
+      id: runs.id,
+      planId: runs.planId,
+      revision: runs.revision,
+      madeOn: runs.madeOn,
+      updatedAt: runs.updatedAt,
+      summary: runs.summary,
+    })
+    .from(runs)
+    .where(
+      and(
+        inArray(runs.status, [...status]),
+        wanted.planId === undefined ? undefined : eq(runs.planId, wanted.planId),
+      ),
+    )
+    .orderBy(desc(runs.madeOn), desc(runs.createdAt))
+    .all()
+    .map((row) => ({ ...row, summary: JSON.parse(row.summary) as RunSummary }));
+}
+
+/** Makes summaries again that an older product wrote; called as a file is opened. */
+export function refreshSummaries(db: Database): void {
+  const old = db
+    .select()
+    .from(runs)
+    .where(sql`coalesce(json_extract(${runs.summary}, '$.version'), 0) < ${SUMMARY_VERSION}`)
+    .all();
+  if (old.length === 0) return;
+  write(db, (tx) => {
+    for (const row of old) summarise(tx, row, new Date(row.updatedAt));
+  });
+}
+
+/** In a transaction of its own, or in the one that is open. */
+const inOne = <T>(db: Database | Connection, run: (tx: Connection) => T): T =>
+  '$client' in db ? write(db, run) : run(db);
