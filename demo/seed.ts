@@ -1,14 +1,22 @@
-/** Fills an empty database with the demo kitchen, its plans and their history. Run: tsx demo/seed.ts FILE */
+/**
+ * Fills an empty database with the demo kitchen, its plans and their history.
+ * Run: tsx demo/seed.ts FILE [--typical], the latter to let its plans stand on what is typical.
+ */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { allRows, readIngredients } from '../src/core/formats/tablesCsv';
 import { kitchenSchema } from '../src/core/kitchen/kitchen';
 import { logEntrySchema } from '../src/core/log/logEntry';
 import { parsePlan } from '../src/core/plan/document/parsePlan';
-import { openDatabase } from '../src/server/db/database';
+import { openKitchenFile } from '../src/server/database';
 import { plans } from '../src/server/db/schema';
 import { saveKitchen } from '../src/server/repositories/kitchen';
 import { addLogEntry } from '../src/server/repositories/log';
+import { addEvents, getRun, openRun } from '../src/server/repositories/runs';
+import { getLearnt } from '../src/server/repositories/learnt';
+import { HOLD_ALL } from '../src/core/calibrate/learnt';
+import { basisFrom } from '../src/core/basis/basis';
+import { demoEvents, DEMO_RUNS, runId } from './runs';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';
 import { createPlan, getPlan, savePlan } from '../src/server/repositories/plans';
 
@@ -33,16 +41,22 @@ function withFields(document: unknown, set: Record<string, unknown>): unknown {
   return copy;
 }
 
-const file = process.argv[2];
+/** When the run that is still open was begun: so that its last sheet went down a few minutes ago. */
+const openSince = (now: Date): string => new Date(now.getTime() - OPEN_MIN * 60_000).toISOString();
+
+const OPEN_MIN = 125;
+
+const [, , file, option] = process.argv;
+const typical = option === '--typical';
 if (!file) throw new Error('Name the database file to fill');
-const db = openDatabase(file);
+const db = openKitchenFile(file);
 if (db.select().from(plans).limit(1).get()) {
   console.log(`${file} already holds plans; left as it is`);
 } else {
   db.transaction(() => {
     saveKitchen(
       db,
-      kitchenSchema.parse(readJson('kitchen.json')),
+      { ...kitchenSchema.parse(readJson('kitchen.json')), held: typical ? [HOLD_ALL] : [] },
       new Date('2026-10-01T09:00:00Z'),
     );
     saveRows(
@@ -73,5 +87,19 @@ if (db.select().from(plans).limit(1).get()) {
       }
     }
   });
+  const seededAt = new Date();
+  // In the order they were made: each was planned on what was known by then.
+  for (const told of DEMO_RUNS) {
+    // What is still at the bench was begun a while ago, whenever that is.
+    const run = told.openAfter === undefined ? told : { ...told, at: openSince(seededAt) };
+    const id = runId(run);
+    const now = new Date(run.at);
+    // The hall began to use what its log taught at the end of November; before that it planned by the rules.
+    const learnt = run.openAfter === undefined ? [] : getLearnt(db, now);
+    openRun(db, { id, planId: run.plan, revision: run.revision, learnt, now });
+    const stored = getRun(db, id);
+    const events = demoEvents(run, stored.plan, basisFrom(stored));
+    addEvents(db, id, events, new Date(events.at(-1)!.at));
+  }
   console.log(`${file} holds the demo`);
 }
