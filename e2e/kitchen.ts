@@ -33,7 +33,9 @@ export const test = base.extend<{ expectedErrors: RegExp[]; quiet: void }, { ser
   quiet: [
     async ({ page, expectedErrors }, use) => {
       const errors: string[] = [];
-      page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+      page.on('console', (message) => {
+        if (message.type() === 'error') errors.push(`${message.text()} ${message.location().url}`);
+      });
       page.on('pageerror', (error) => errors.push(error.message));
       await use();
       expect(errors.filter((text) => !expectedErrors.some((each) => each.test(text)))).toEqual([]);
