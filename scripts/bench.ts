@@ -234,7 +234,7 @@ async function store() {
       savePlan(db, { id: 'p0', plan: next, baseEdition: edition, sitting: 'bench', now });
     },
     'list of 60 plans read and worked out': () =>
-      listPlans(db, 'current').forEach((stored) => planSummary(stored, undefined, startingBasis)),
+      listPlans(db, 'current').plans.forEach((stored) => planSummary(stored, undefined, startingBasis)),
   });
   saveRows(db, 'ingredients', manyRows, now);
   await time(ACTION_MS, {

@@ -3,9 +3,11 @@ import { NextResponse, type NextRequest } from 'next/server';
 import { securityHeaders } from './server/door/headers';
 import { hostAllowed } from './server/door/hosts';
 import { writeRefusal } from './server/door/writes';
+import { problemAnswer } from './server/vault/problemPage';
+import { vaultTrouble } from './server/vault/trouble';
 
 /** The door: every request passes here before anything of it is read. */
-export function proxy(request: NextRequest): NextResponse {
+export function proxy(request: NextRequest): Response {
   const { headers, method } = request;
   const nonce = randomBytes(16).toString('base64');
   const carried = securityHeaders(nonce, { development: process.env.NODE_ENV === 'development' });
@@ -19,6 +21,8 @@ export function proxy(request: NextRequest): NextResponse {
   if (path === null) return refuse(400, 'The address is not written as addresses are.');
   const refusal = writeRefusal(method, path, headers);
   if (refusal) return refuse(refusal.status, refusal.error);
+  const trouble = path.startsWith('/_next/') ? null : vaultTrouble();
+  if (trouble) return problemAnswer(trouble, { path, headers: carried });
 
   // The pages' own scripts take the nonce from the request's policy.
   const within = new Headers(headers);

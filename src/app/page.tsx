@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { ImportPlan } from '@/features/plans/ImportPlan';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { PlanList } from '@/features/plans/PlanList';
 import { PlanSearch } from '@/features/plans/PlanSearch';
 import { planSummary } from '@/features/plans/planSummary';
@@ -83,7 +84,9 @@ export default async function Page({ searchParams }: Props) {
             page={found.page}
           />
         )}
-        {plans.length === 0 && counts[shelf] > 0 ? (
+        <UnreadableNotice documents={found.unreadable} />
+        {plans.length === 0 && found.unreadable.length > 0 ? null : plans.length === 0 &&
+          counts[shelf] > 0 ? (
           <p className="py-10 text-lead">No plan answers to that.</p>
         ) : plans.length === 0 ? (
           <div className="grid justify-items-start gap-4 py-10">

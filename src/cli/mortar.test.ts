@@ -1,7 +1,10 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { filledKitchen } from '../server/testing/kitchenFile';
+import { vaultCommand } from './vault';
+import type { VaultCommand } from './vaultCommands';
 
 const mortar = (args: string[], input = '') =>
   spawnSync('node_modules/.bin/tsx', ['src/cli/mortar.ts', ...args], { input, encoding: 'utf8' });
@@ -160,5 +163,26 @@ describe('mortar', () => {
     expect(refused(mortar(['run', path])).line).toMatch(/must be a run's head or an event/);
     expect(refused(mortar(['calibrate', join(folder, 'none')])).line).toMatch(/not a folder/);
     expect(refused(mortar(['plan', path, '--calibrations', path])).line).toMatch(/format/);
+  });
+
+  it('copies a kitchen, restores it, and carries everything from one to another', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'mortar-'));
+    const at = (name: string) => join(folder, name);
+    const none = mortar(['restore', at('none.db'), '--db', at('a.db')]);
+    expect(refused(none).line).toMatch(/cannot be read/);
+    expect(existsSync(at('a.db'))).toBe(false);
+    filledKitchen(at('a.db')).$client.close();
+    const copied = mortar(['backup', at('copy.db'), '--db', at('a.db')]);
+    expect([copied.status, copied.stderr]).toEqual([0, '']);
+    // The rest without starting a process for each.
+    const told = (command: VaultCommand, file: string, db: string, different?: string) =>
+      vaultCommand(command, at(file), { db: at(db), different });
+    await expect(told('backup', 'x.db', 'none.db')).rejects.toThrow(/there is no/);
+    expect(await told('restore', 'copy.db', 'b.db')).toMatchObject({ before: null });
+    expect(await told('export', 'b.zip', 'b.db')).toMatchObject({ plans: 2, runs: 1 });
+    expect(await told('import', 'b.zip', 'c.db')).toMatchObject({ taken: false });
+    await expect(told('import', 'b.zip', 'c.db', 'mix')).rejects.toThrow(/one of: keep, take/);
+    await told('import', 'b.zip', 'c.db', 'keep');
+    expect(await told('import', 'b.zip', 'c.db')).toMatchObject({ plans: { fresh: 0, same: 2 } });
   });
 });

@@ -24,6 +24,8 @@ import { firstIssue, parsePlan } from '../core/plan/document/parsePlan';
 import { PlanError } from '../core/plan/document/planError';
 import { planSchema, type Plan } from '../core/plan/document/schema';
 import { FieldError } from '../core/range';
+import { VaultProblem } from '../server/vault/problem';
+import { isVaultCommand, VAULT_COMMANDS } from './vaultCommands';
 
 const USAGE = `Usage:
   mortar plan FILE.json     work a plan document out; its full result as JSON
@@ -35,6 +37,12 @@ const USAGE = `Usage:
   mortar calibrate DIR      what the run files of a folder teach, as JSON
     --today 2026-11-24      the day older runs are weighed against; the latest run's when left out
   mortar schema plan        the JSON Schema of the plan document
+  mortar backup FILE        copy the kitchen to a file of its own, while it is in use
+  mortar restore FILE       put a copy in the kitchen's place; what stands there is copied first
+  mortar export FILE.zip    write everything the kitchen keeps as one open archive
+  mortar import FILE.zip    say what an archive would change; nothing is changed without --where-different
+    --where-different keep  take it in; what is here stays where both have something, or: take
+    --db FILE               another kitchen's file, for these four; MORTAR_DB or data/mortar.db when left out
 FILE may be - for standard input. Bad input: one line on standard error, exit code 2.`;
 
 /** Anything the user can mend; printed as one line. */
@@ -173,6 +181,8 @@ function readOptions(args: string[]) {
       calibrations: { type: 'string' },
       plan: { type: 'string' },
       today: { type: 'string' },
+      db: { type: 'string' },
+      'where-different': { type: 'string' },
       help: { type: 'boolean' },
     } as const;
     const { values, positionals } = parseArgs({ args, options, allowPositionals: true });
@@ -183,8 +193,8 @@ function readOptions(args: string[]) {
   }
 }
 
-function main(args: string[]): void {
-  const { rows, calibrations, plan, today, words } = readOptions(args);
+async function main(args: string[]): Promise<void> {
+  const { rows, calibrations, plan, today, db, words, ...options } = readOptions(args);
   const [command, argument] = words;
   const goes = (option: string, given: boolean, ...commands: string[]) => {
     if (given && !commands.includes(command ?? '')) {
@@ -195,6 +205,16 @@ function main(args: string[]): void {
   goes('calibrations', calibrations !== undefined, 'plan');
   goes('plan', plan !== undefined, 'run');
   goes('today', today !== undefined, 'calibrate');
+  goes('db', db !== undefined, ...VAULT_COMMANDS);
+  goes('where-different', options['where-different'] !== undefined, 'import');
+  if (isVaultCommand(command)) {
+    if (!argument) throw new UsageError('FILE: name a file');
+    // The database is loaded only where it is asked for.
+    const { vaultCommand } = await import('./vault');
+    return print(
+      await vaultCommand(command, argument, { db, different: options['where-different'] }),
+    );
+  }
   switch (command) {
     case 'plan': {
       const pantry = readPantry(rows);
@@ -224,18 +244,18 @@ function main(args: string[]): void {
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, help`,
       );
   }
 }
 
-try {
-  main(process.argv.slice(2));
-} catch (error) {
-  if (error instanceof UsageError || error instanceof PlanError || error instanceof FieldError) {
-    process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
-    process.exitCode = 2;
-  } else {
-    throw error;
-  }
-}
+main(process.argv.slice(2)).catch((error: unknown) => {
+  const mendable =
+    error instanceof UsageError ||
+    error instanceof PlanError ||
+    error instanceof FieldError ||
+    error instanceof VaultProblem;
+  if (!mendable) throw error;
+  process.stderr.write(`${error.message.replace(/\s*\n\s*/g, ' ')}\n`);
+  process.exitCode = 2;
+});

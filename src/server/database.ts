@@ -7,20 +7,29 @@ const held = globalThis as { mortarDatabase?: Database };
 
 /**
  * Opens a kitchen's file, brought to the newest schema, what older products wrote read anew.
- * @param file path, or `:memory:` for tests
+ * @throws VaultProblem when the file is no kitchen, is of a newer product, or cannot be reached
  */
 export function openKitchenFile(file: string): Database {
   const db = openDatabase(file);
-  bringLogForward(db);
-  bringCorrectionsForward(db);
-  refreshSummaries(db);
+  if (!isReadOnly(db)) {
+    bringLogForward(db);
+    bringCorrectionsForward(db);
+    refreshSummaries(db);
+  }
   return db;
 }
 
-/** The server's own database: the file in MORTAR_DB, else data/mortar.db. Opened once. */
+/** Whether a kitchen may only be looked at. */
+export const isReadOnly = (db: Database): boolean =>
+  db.$client.pragma('query_only', { simple: true }) === 1;
+
+/** The kitchen's file: the one named in MORTAR_DB, else data/mortar.db. */
+export const kitchenFile = (): string => process.env.MORTAR_DB ?? 'data/mortar.db';
+
+/** The server's own database. Opened once. @throws VaultProblem */
 export function database(): Database {
   if (!held.mortarDatabase) {
-    const opened = openKitchenFile(process.env.MORTAR_DB ?? 'data/mortar.db');
+    const opened = openKitchenFile(kitchenFile());
     held.mortarDatabase = opened;
     // Closed, its log is written back: the one file then holds everything, and may be copied.
     process.once('exit', () => opened.$client.close());

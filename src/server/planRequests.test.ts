@@ -60,7 +60,7 @@ describe('answer', () => {
     [
       new Error('SQLITE_FULL: secret path'),
       500,
-      'The plan could not be written. Nothing stored was changed.',
+      'It could not be written. Nothing stored was changed.',
     ],
   ])('turns %s into %p', async (error, status, message) => {
     const response = await quietly(() => answer(() => Promise.reject(error)));

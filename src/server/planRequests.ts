@@ -5,8 +5,11 @@ import { oneOf } from '@/core/fields';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { TEMPLATES } from '@/core/plan/questions/templatesOfPlan';
+import { FieldError } from '@/core/range';
 import { check } from './check';
 import { NotFoundError } from './repositories/notFound';
+import { UnreadableError } from './repositories/unreadable';
+import { databaseProblem } from './vault/problem';
 
 /** Largest plan document taken, bytes. */
 const MAX_BYTES = 512 * 1024;
@@ -14,33 +17,42 @@ const MAX_BYTES = 512 * 1024;
 /** A bad request: its message names the field and the range. */
 const bad = (error: string, path = '', status = 400) => Response.json({ error, path }, { status });
 
-/** A body that is larger than any plan. */
+/** A body that is larger than what is asked for can be. */
 class TooLarge extends Error {
-  constructor() {
-    super(`body: must be at most ${MAX_BYTES / 1024} kB`);
+  constructor(most: number) {
+    super(`body: must be at most ${most / 1024} kB`);
   }
 }
 
 /**
- * Reads a request's body as JSON. One that is too large is cut off while it arrives.
- * @throws TooLarge, or PlanError when it is not JSON
+ * Reads a request's body. One that is too large is cut off while it arrives.
+ * @param most bytes
+ * @throws TooLarge
  */
-export async function readBody(request: Request): Promise<unknown> {
-  if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES) throw new TooLarge();
+export async function readBytes(request: Request, most: number): Promise<Buffer> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw new TooLarge(most);
   const reader = request.body?.getReader();
-  const text = new TextDecoder();
-  let read = '';
+  const parts: Uint8Array[] = [];
   let bytes = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     bytes += part.value.byteLength;
-    if (bytes > MAX_BYTES) {
+    if (bytes > most) {
       void reader?.cancel();
-      throw new TooLarge();
+      throw new TooLarge(most);
     }
-    read += text.decode(part.value, { stream: true });
+    parts.push(part.value);
   }
+  return Buffer.concat(parts);
+}
+
+/**
+ * Reads a request's body as JSON.
+ * @throws TooLarge, or PlanError when it is not JSON
+ */
+export async function readBody(request: Request): Promise<unknown> {
+  const bytes = await readBytes(request, MAX_BYTES);
   try {
-    return JSON.parse(read + text.decode());
+    return JSON.parse(bytes.toString('utf8'));
   } catch {
     throw new PlanError('body: must be JSON');
   }
@@ -90,9 +102,14 @@ export async function answer(handle: () => Promise<Response>): Promise<Response>
     return await handle();
   } catch (error) {
     if (error instanceof PlanError) return bad(error.message, error.path);
+    if (error instanceof FieldError) return bad(error.message, error.field);
     if (error instanceof TooLarge) return bad(error.message, '', 413);
     if (error instanceof NotFoundError) return bad(error.message, '', 404);
+    if (error instanceof UnreadableError) return bad(error.message, '', 422);
+    const problem = databaseProblem(error);
+    // 507: the disk is full; 503: come again.
+    if (problem) return bad(problem.message, '', problem.trouble === 'full' ? 507 : 503);
     console.error(error);
-    return bad('The plan could not be written. Nothing stored was changed.', '', 500);
+    return bad('It could not be written. Nothing stored was changed.', '', 500);
   }
 }

@@ -1,10 +1,17 @@
 import type { Metadata } from 'next';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { KitchenPage } from '@/features/kitchen/KitchenPage';
 import { database } from '@/server/database';
-import { getKitchen } from '@/server/repositories/kitchen';
+import { getKitchen, kitchenUnreadable } from '@/server/repositories/kitchen';
 
 export const metadata: Metadata = { title: 'Kitchen' };
 
 export default async function Page() {
-  return <KitchenPage stored={getKitchen(database())} />;
+  const db = database();
+  return (
+    <KitchenPage
+      stored={getKitchen(db)}
+      notice={<UnreadableNotice documents={kitchenUnreadable(db)} />}
+    />
+  );
 }

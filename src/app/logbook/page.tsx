@@ -1,12 +1,13 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { choicesOf, findRuns, type RunQuery } from '@/features/logbook/findRuns';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { LogbookBar } from '@/features/logbook/LogbookBar';
 import { RunList } from '@/features/logbook/RunList';
 import { RunSearch } from '@/features/logbook/RunSearch';
 import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { listRuns } from '@/server/repositories/runs';
+import { readRuns } from '@/server/repositories/runs';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 export const metadata: Metadata = { title: 'Logbook' };
@@ -33,7 +34,7 @@ export default async function Page({ searchParams }: Props) {
     month: one('month'),
   };
   const db = database();
-  const all = listRuns(db);
+  const { runs: all, unreadable } = readRuns(db);
   const found = findRuns(all, query);
   const pages = Math.max(1, Math.ceil(found.length / A_PAGE));
   const page = Math.min(pages, Math.max(1, Number.parseInt(one('page'), 10) || 1));
@@ -45,6 +46,7 @@ export default async function Page({ searchParams }: Props) {
       <BenchBar />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
         <LogbookBar here="/logbook" says={getKitchen(db).name} />
+        <UnreadableNotice documents={unreadable} />
         {all.length === 0 ? (
           <p className="max-w-prose py-10 text-lead">
             Nothing made yet. Open a plan, then “To the bench”: what you tap there stands here, and

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
-import { useRef, useState } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { writeKitchen } from '@/server/actions/kitchen';
@@ -17,7 +17,7 @@ import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
 
 /** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
-export function KitchenPage({ stored }: { stored: Kitchen }) {
+export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: ReactNode }) {
   const [kitchen, setKitchen] = useState(stored);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [saving, setSaving] = useState(0);
@@ -66,8 +66,13 @@ export function KitchenPage({ stored }: { stored: Kitchen }) {
             <Link className="link" href="/kitchen/pantry">
               pantry
             </Link>
+            , and copies of everything are under{' '}
+            <Link className="link" href="/kitchen/keeping">
+              safe keeping
+            </Link>
             .
           </p>
+          {notice}
           {trouble && (
             <p role="alert" className="mt-3 font-semibold text-brick">
               {trouble}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { searchIngredients } from '@/core/composition/search';
@@ -17,7 +17,7 @@ import { CheckField } from '@/ui/fields/CheckField';
 type Showing = 'ingredients' | 'preparations';
 
 /** The pantry: every ingredient and preparation, searched, edited, added to, and carried as CSV. */
-export function PantryPage({ ownRows }: { ownRows: PantryRows }) {
+export function PantryPage({ ownRows, notice }: { ownRows: PantryRows; notice: ReactNode }) {
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
   const own = useMemo(
     () => new Set([...ownRows.ingredients, ...ownRows.preparations].map(({ id }) => id)),
@@ -55,6 +55,7 @@ export function PantryPage({ ownRows }: { ownRows: PantryRows }) {
               What every sum is made from: typical published values, to be replaced by your own. A
               change shows in every plan; batches already logged keep theirs.
             </p>
+            {notice}
           </div>
           <div className="flex flex-wrap gap-2">
             <TableFiles pantry={pantry} own={own} showing={showing} />

@@ -1,16 +1,15 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { importPlan } from '@/server/actions/plans';
+import { ChooseFile } from '@/ui/files/ChooseFile';
 
 /** Opens a plan document from a file. A file that is none is refused with its reason. */
 export function ImportPlan() {
   const router = useRouter();
-  const input = useRef<HTMLInputElement>(null);
   const [error, setError] = useState<string | null>(null);
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     let document: unknown;
     try {
       document = JSON.parse(await file.text());
@@ -24,21 +23,13 @@ export function ImportPlan() {
   };
   return (
     <div>
-      <input
-        ref={input}
-        type="file"
+      <ChooseFile
+        label="Plan file"
         accept=".json,application/json"
-        aria-label="Plan file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
-      <button type="button" className="btn" onClick={() => input.current?.click()}>
+        onFile={(file) => void read(file)}
+      >
         Open a plan file
-      </button>
+      </ChooseFile>
       {error && (
         <p role="alert" className="mt-2 max-w-prose font-semibold text-brick">
           {error}

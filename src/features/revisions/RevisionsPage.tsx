@@ -4,6 +4,7 @@ import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
 import type { PlanDifference } from '@/core/plan/document/comparePlans';
 import type { State } from '@/core/basis/state';
 import type { FigureUnit } from '@/core/working/working';
@@ -41,6 +42,8 @@ export interface RevisionsPageProps {
   readonly id: string;
   readonly name: string;
   readonly newest: number;
+  /** What cannot be read of it. */
+  readonly notice: ReactNode;
   readonly revisions: readonly ShownRevision[];
   readonly compared: {
     readonly before: number;
@@ -51,7 +54,14 @@ export interface RevisionsPageProps {
 }
 
 /** Every revision kept of a plan; two of them compared; any of them made the newest again. */
-export function RevisionsPage({ id, name, newest, revisions, compared }: RevisionsPageProps) {
+export function RevisionsPage({
+  id,
+  name,
+  newest,
+  notice,
+  revisions,
+  compared,
+}: RevisionsPageProps) {
   const router = useRouter();
   const compare = (before: number, after: number) =>
     router.push(`/plans/${id}/revisions?before=${before}&after=${after}`);
@@ -74,6 +84,7 @@ export function RevisionsPage({ id, name, newest, revisions, compared }: Revisio
           <p className="mt-1 text-ink-dim">
             A sitting at the plan makes one; a batch written down keeps the one it was made from.
           </p>
+          {notice}
           <ol className="mt-4 grid">
             {revisions.map((revision) => (
               <li

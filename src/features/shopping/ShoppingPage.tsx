@@ -2,7 +2,7 @@
 
 import { Copy, Download, FileText, Printer, Share2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
 import { AISLES } from '@/core/shopping/packs';
@@ -24,7 +24,10 @@ export function ShoppingPage({
   plans,
   chosen,
   ownRows,
+  notice,
 }: {
+  /** What of the plans cannot be read. */
+  notice: ReactNode;
   plans: readonly ShownPlan[];
   chosen: readonly string[];
   ownRows: PantryRows;
@@ -108,6 +111,7 @@ export function ShoppingPage({
               </div>
             )}
           </div>
+          {notice}
           {lines.length === 0 ? (
             <p className="py-6 text-lead">
               {plans.length ? (

@@ -57,7 +57,7 @@ export async function previewIngredient(input: unknown): Promise<Outcome<PantryC
     const db = database();
     const own = ownRows(db);
     return pantryChanges(
-      listPlans(db, 'current').map(({ id, plan }) => ({ id, plan })),
+      listPlans(db, 'current').plans.map(({ id, plan }) => ({ id, plan })),
       row,
       pantryWith(own),
     );

@@ -1,34 +1,107 @@
-import { chmodSync, existsSync, mkdirSync } from 'node:fs';
-import { dirname, join, resolve } from 'node:path';
+import { chmodSync, existsSync, mkdirSync, readFileSync, statSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import type { BaseSQLiteDatabase } from 'drizzle-orm/sqlite-core';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { VaultProblem, vaultProblem } from '../vault/problem';
 import * as schema from './schema';
+import { checkVersion, MIGRATIONS } from './version';
 
 export type Database = BetterSQLite3Database<typeof schema> & { $client: Sqlite.Database };
 
 /** A database or a transaction on it: enough to read and write with. */
 export type Connection = BaseSQLiteDatabase<'sync', Sqlite.RunResult, typeof schema>;
 
+/** How long one writer waits for another. */
+const PATIENCE_MS = 3000;
+
+/** So often an opening that met another's is tried. */
+const TRIES = 5;
+
 /**
- * Opens a database file, made when missing, and brings it to the newest schema.
- * @param file path, or `:memory:` for tests
+ * Opens a database file, made when missing, and brings it to the newest schema. One that may only be read is
+ * opened for reading.
+ * @throws VaultProblem when it is no kitchen, is of a newer product, or cannot be reached
  */
 export function openDatabase(file: string): Database {
-  const fresh = file !== ':memory:' && !existsSync(file);
+  for (let left = TRIES - 1; ; left--) {
+    try {
+      return open(file);
+    } catch (error) {
+      const problem = vaultProblem(error);
+      if (problem?.trouble === 'readOnly' && existsSync(file)) return openToRead(file);
+      // Two that open a new file at once make the same tables: the second finds them there.
+      const met = problem?.trouble === 'busy' || String(error).includes('already exists');
+      if (left === 0 || !met) throw problem ?? error;
+    }
+  }
+}
+
+function open(file: string): Database {
+  const kept = file !== ':memory:';
+  const fresh = kept && !existsSync(file);
   // What a kitchen writes down is its own: no other user of the machine reads it.
-  if (file !== ':memory:') mkdirSync(dirname(resolve(file)), { recursive: true, mode: 0o700 });
-  const client = new Sqlite(file);
-  if (fresh) chmodSync(file, 0o600);
-  client.pragma('journal_mode = WAL');
-  // A save that was answered is on the disk, whatever becomes of the power.
-  client.pragma('synchronous = FULL');
-  client.pragma('foreign_keys = ON');
-  client.pragma('busy_timeout = 3000');
-  const database = drizzle({ client, schema, casing: 'snake_case' });
-  migrate(database, { migrationsFolder: join(process.cwd(), 'src/server/db/migrations') });
-  return database;
+  if (kept) mkdirSync(dirname(resolve(file)), { recursive: true, mode: 0o700 });
+  if (kept && !fresh) look(file);
+  const client = new Sqlite(file, { timeout: PATIENCE_MS });
+  try {
+    if (fresh) chmodSync(file, 0o600);
+    client.pragma('journal_mode = WAL');
+    // A save that was answered is on the disk, whatever becomes of the power.
+    client.pragma('synchronous = FULL');
+    client.pragma('foreign_keys = ON');
+    const database = over(client);
+    migrate(database, { migrationsFolder: MIGRATIONS });
+    return database;
+  } catch (error) {
+    client.close();
+    throw error;
+  }
+}
+
+const over = (client: Sqlite.Database): Database =>
+  drizzle({ client, schema, casing: 'snake_case' });
+
+/** Looks at a file before anything of it is touched. @throws VaultProblem */
+function look(file: string): void {
+  const found = statSync(file);
+  if (found.isDirectory()) throw new VaultProblem('notAKitchen', 'it is a folder');
+  if (found.size === 0) return;
+  const client = new Sqlite(file, { readonly: true, timeout: PATIENCE_MS });
+  try {
+    checkVersion(client);
+  } finally {
+    client.close();
+  }
+}
+
+/** Where a file's header says how it is journalled: 1 for alone, 2 for with a log beside it. */
+const JOURNAL_BYTES = [18, 19];
+
+/**
+ * Opens a file that may only be read: as it stands, or, where even the log beside it cannot be made, from
+ * memory. Every write is refused.
+ * @throws VaultProblem when it is no kitchen, or of another version
+ */
+export function openToRead(file: string): Database {
+  let client: Sqlite.Database;
+  let version: ReturnType<typeof checkVersion>;
+  try {
+    client = new Sqlite(file, { readonly: true, timeout: PATIENCE_MS });
+    version = checkVersion(client);
+  } catch (error) {
+    if (vaultProblem(error)?.trouble !== 'noFolder') throw error;
+    const bytes = readFileSync(file);
+    for (const at of JOURNAL_BYTES) bytes[at] = 1;
+    client = new Sqlite(bytes);
+    version = checkVersion(client);
+  }
+  if (version === 'older') {
+    throw new VaultProblem('readOnly', 'it is of an older version and must be brought forward');
+  }
+  client.pragma('query_only = ON');
+  return over(client);
 }
 
 /**

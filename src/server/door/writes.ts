@@ -3,6 +3,12 @@ import { hostName } from './hosts';
 /** Methods that change nothing. */
 const READS = ['GET', 'HEAD', 'OPTIONS'];
 
+/** What a route takes where it is not JSON. No foreign page can send any of these unasked either. */
+const TAKES: Readonly<Record<string, string>> = {
+  '/api/archive': 'application/zip',
+  '/api/copies': 'application/vnd.sqlite3',
+};
+
 /** Why a write is refused. */
 export interface Refusal {
   readonly status: 403 | 415;
@@ -18,7 +24,7 @@ const ELSEWHERE: Refusal = {
 /**
  * Whether a request may change anything; null when it may. A browser says where a write comes from: any
  * other place, another port of this machine too, is refused. What says nothing is no browser's page. The
- * routes take JSON alone, which no foreign page can send unasked.
+ * routes take JSON, or a file of their own kind, which no foreign page can send unasked.
  * @param path of the URL
  */
 export function writeRefusal(method: string, path: string, headers: Headers): Refusal | null {
@@ -28,8 +34,9 @@ export function writeRefusal(method: string, path: string, headers: Headers): Re
   const origin = headers.get('origin');
   if (origin !== null && !sameHost(origin, headers.get('host'))) return ELSEWHERE;
   const type = headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
-  if (path.startsWith('/api/') && type !== 'application/json') {
-    return { status: 415, error: 'content-type: must be application/json' };
+  const taken = TAKES[path] ?? 'application/json';
+  if (path.startsWith('/api/') && type !== taken) {
+    return { status: 415, error: `content-type: must be ${taken}` };
   }
   return null;
 }

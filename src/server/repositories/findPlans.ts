@@ -3,6 +3,7 @@ import type { Database } from '../db/database';
 import { runs, planRevisions, plans } from '../db/schema';
 import { getPantry } from './pantry';
 import { newest, onShelf, storedPlan, type PlanShelf, type StoredPlan } from './plans';
+import { readEach, type Unreadable } from './unreadable';
 
 /** Which plans are wanted, and in what order. */
 export interface PlanQuery {
@@ -22,7 +23,10 @@ export type PlanSort = (typeof PLAN_SORTS)[number];
 /** Plans on one page of the list. */
 export const PLANS_A_PAGE = 30;
 
-const field = (path: string) => sql<string>`json_extract(${planRevisions.document}, ${path})`;
+/** The document, or an empty one where it is no JSON at all: that is found by its id. */
+const document = sql`iif(json_valid(${planRevisions.document}), ${planRevisions.document}, '{}')`;
+
+const field = (path: string) => sql<string>`coalesce(json_extract(${document}, ${path}), '')`;
 
 const ORDERS = {
   changed: [desc(plans.updatedAt), plans.id],
@@ -35,12 +39,12 @@ const ORDERS = {
 
 function wanted({ shelf, words = '', tag }: PlanQuery) {
   const texts = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const all = sql`lower(${field('$.name')} || ' ' || ${field('$.tags')} || ' ' || ${field('$.shape.family')} || ' ' || ${field('$.filling.parts')} || ' ' || ${field('$.dough.parts')})`;
+  const all = sql`lower(${plans.id} || ' ' || ${field('$.name')} || ' ' || ${field('$.tags')} || ' ' || ${field('$.shape.family')} || ' ' || ${field('$.filling.parts')} || ' ' || ${field('$.dough.parts')})`;
   return and(
     onShelf(shelf),
     ...texts.map((text) => sql`instr(${all}, ${text}) > 0`),
     tag
-      ? sql`exists (select 1 from json_each(${planRevisions.document}, '$.tags') where value = ${tag})`
+      ? sql`exists (select 1 from json_each(${document}, '$.tags') where value = ${tag})`
       : undefined,
   );
 }
@@ -49,7 +53,12 @@ function wanted({ shelf, words = '', tag }: PlanQuery) {
 export function queryPlans(
   db: Database,
   query: PlanQuery,
-): { readonly plans: StoredPlan[]; readonly total: number; readonly page: number } {
+): {
+  readonly plans: StoredPlan[];
+  readonly unreadable: Unreadable[];
+  readonly total: number;
+  readonly page: number;
+} {
   const where = wanted(query);
   const total =
     db.select({ n: count() }).from(plans).innerJoin(planRevisions, newest).where(where).get()?.n ??
@@ -66,13 +75,16 @@ export function queryPlans(
     .limit(PLANS_A_PAGE)
     .offset((page - 1) * PLANS_A_PAGE)
     .all();
-  return { plans: rows.map(({ row, document }) => storedPlan(row, document, pantry)), total, page };
+  const { read, unreadable } = readEach(rows, ({ row, document }) =>
+    storedPlan(row, document, pantry),
+  );
+  return { plans: read, unreadable, total, page };
 }
 
 /** Every tag in use on a shelf, in alphabetical order. */
 export function tagsInUse(db: Database, shelf: PlanShelf): string[] {
   const rows = db.all<{ tag: string }>(
-    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${planRevisions.document}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
+    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${document}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
   );
   return rows.map(({ tag }) => tag);
 }

@@ -1,10 +1,11 @@
 import { eq, inArray } from 'drizzle-orm';
 import type { Learnt } from '@/core/basis/learnt';
 import { learn, type RunEvidence } from '@/core/calibrate/learnt';
-import type { RunSummary } from '@/core/run/summary';
 import type { Database } from '../db/database';
 import { runs } from '../db/schema';
 import { getKitchen } from './kitchen';
+import { readSummary } from './runs';
+import { readEach } from './unreadable';
 
 /** What is known of a database's runs, so that only what changed is read anew. */
 interface Known {
@@ -49,8 +50,8 @@ export function getLearnt(db: Database, now: Date = new Date()): readonly Learnt
       .where(inArray(runs.id, ids))
       .all();
     for (const { id, summary, madeOn, updatedAt } of read) {
-      const { evidence } = JSON.parse(summary) as RunSummary;
-      at.evidence.set(id, { run: id, madeOn, evidence, updatedAt });
+      const [kept] = readEach([summary], (text) => readSummary(text, id)).read;
+      at.evidence.set(id, { run: id, madeOn, evidence: kept?.evidence ?? [], updatedAt });
     }
   }
   at.learnt = learn(

@@ -8,6 +8,7 @@ import { write, type Database } from '../db/database';
 import { logEntries, runs } from '../db/schema';
 import { getLearnt } from './learnt';
 import { NotFoundError } from './notFound';
+import { readEach } from './unreadable';
 import { addEvents, getRun, listRuns, openRun } from './runs';
 
 export interface StoredLogEntry {
@@ -21,11 +22,11 @@ export interface StoredLogEntry {
 
 /** What came of a plan, the latest day first. */
 export const listLog = (db: Database, planId: string): StoredLogEntry[] =>
-  listRuns(db, { planId, status: ['finished'] }).map(({ id, revision }) => {
+  readEach(listRuns(db, { planId, status: ['finished'] }), ({ id, revision }) => {
     const run = getRun(db, id);
     const state = foldRun(run.events);
     return { entry: entryOfRun(id, state), revision, basis: basisFrom(run), state };
-  });
+  }).read;
 
 /** Noon of a day: where a batch written down afterwards lies in time. */
 const noon = (day: string): string => `${day}T12:00:00.000Z`;

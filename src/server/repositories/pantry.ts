@@ -6,31 +6,40 @@ import {
   type Pantry,
   type PantryRows,
 } from '@/core/composition/pantry';
+import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
 import { parsePlan } from '@/core/plan/document/parsePlan';
-import { PlanError } from '@/core/plan/document/planError';
 import { FieldError } from '@/core/range';
 import { write, type Connection, type Database } from '../db/database';
 import { pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';
+import { readDocument, readEach, type DocumentKind, type Unreadable } from './unreadable';
 
 /** Which of the two tables. */
 export type PantryTable = 'ingredients' | 'preparations';
 
 const TABLES = { ingredients: pantryIngredients, preparations: pantryPreparations } as const;
 
-/** The cook's own rows, by id. */
-export function ownRows(db: Connection): PantryRows {
-  const read = <T>(table: PantryTable): T[] => {
+/** The cook's own rows that can be read, by id. */
+export const ownRows = (db: Connection): PantryRows => readRows(db).rows;
+
+/** The same, and those that cannot be read. */
+export function readRows(db: Connection): {
+  readonly rows: PantryRows;
+  readonly unreadable: Unreadable[];
+} {
+  const read = <T>(table: PantryTable, kind: DocumentKind, parse: (value: unknown) => T) => {
     const from = TABLES[table];
-    return db
-      .select({ document: from.document })
+    const rows = db
+      .select({ id: from.id, document: from.document })
       .from(from)
       .orderBy(from.id)
-      .all()
-      .map(({ document }) => JSON.parse(document) as T);
+      .all();
+    return readEach(rows, ({ id, document }) => readDocument(document, parse, { kind, id }));
   };
+  const ingredients = read('ingredients', 'ingredient', (row) => ingredientSchema.parse(row));
+  const preparations = read('preparations', 'preparation', (row) => preparationSchema.parse(row));
   return {
-    ingredients: read<Ingredient>('ingredients'),
-    preparations: read<Preparation>('preparations'),
+    rows: { ingredients: ingredients.read, preparations: preparations.read },
+    unreadable: [...ingredients.unreadable, ...preparations.unreadable],
   };
 }
 
@@ -50,6 +59,7 @@ export function saveRows(
   const from = TABLES[table];
   const shipped: ReadonlyMap<string, unknown> = startingPantry[table];
   write(db, (tx) => {
+    const before = getPantry(tx);
     for (const row of rows) {
       const document = JSON.stringify(row);
       if (JSON.stringify(shipped.get(row.id)) === document) {
@@ -64,6 +74,7 @@ export function saveRows(
     }
     checkPlansStillRead(
       tx,
+      before,
       table,
       rows.map(({ id }) => id),
     );
@@ -79,8 +90,12 @@ const usesRow = (table: PantryTable, id: string) =>
  * preparation no longer done to an ingredient. Run inside the transaction that changes the rows.
  * @throws FieldError naming the plan and what stands in the way
  */
-function checkPlansStillRead(tx: Connection, table: PantryTable, ids: readonly string[]): void {
-  const pantry = getPantry(tx);
+function checkPlansStillRead(
+  tx: Connection,
+  before: Pantry,
+  table: PantryTable,
+  ids: readonly string[],
+): void {
   const uses = ids.map((id) => usesRow(table, id));
   const kept = tx
     .select({ document: planRevisions.document })
@@ -88,15 +103,15 @@ function checkPlansStillRead(tx: Connection, table: PantryTable, ids: readonly s
     // A whole table at once: looking through every plan is quicker than a thousand questions.
     .where(ids.length <= 20 ? or(...uses) : undefined)
     .all();
-  for (const { document } of kept) {
-    try {
-      parsePlan(JSON.parse(document), pantry);
-    } catch (error) {
-      if (!(error instanceof PlanError)) throw error;
-      const { name } = JSON.parse(document) as { name: string };
-      throw new FieldError('pantry', `would make “${name}” unreadable: ${error.message}`);
-    }
-  }
+  const reading = (pantry: Pantry) => (document: string) =>
+    readDocument(document, (value) => parsePlan(value, pantry), { kind: 'revision', id: '' });
+  const now = reading(getPantry(tx));
+  // One that could not be read before either is no reason to keep the pantry as it is.
+  const then = reading(before);
+  const readable = kept.filter(({ document }) => readEach([document], then).read.length > 0);
+  const [first] = readEach(readable, ({ document }) => now(document)).unreadable;
+  if (first)
+    throw new FieldError('pantry', `would make “${first.name}” unreadable: ${first.reason}`);
 }
 
 /**
@@ -119,7 +134,8 @@ export function removeRow(db: Database, table: PantryTable, id: string): void {
         );
       }
     }
+    const before = getPantry(tx);
     tx.delete(from).where(eq(from.id, id)).run();
-    checkPlansStillRead(tx, table, [id]);
+    checkPlansStillRead(tx, before, table, [id]);
   });
 }

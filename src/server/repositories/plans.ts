@@ -6,6 +6,7 @@ import { write, type Connection, type Database } from '../db/database';
 import { logEntries, planRevisions, plans, runEvents, runs } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
+import { readDocument, readEach, type Unreadable } from './unreadable';
 
 /** A plan with its newest document. */
 export interface StoredPlan {
@@ -40,10 +41,10 @@ const SITTING_MS = 30 * 60 * 1000;
 
 type Row = typeof plans.$inferSelect;
 
-/** A row with its document, read. */
+/** A row with its document, read. @throws UnreadableError */
 export const storedPlan = (row: Row, document: string, pantry: Pantry): StoredPlan => ({
   id: row.id,
-  plan: parsePlan(JSON.parse(document), pantry),
+  plan: readDocument(document, (value) => parsePlan(value, pantry), { kind: 'plan', id: row.id }),
   revision: row.revision,
   edition: row.edition,
   createdAt: row.createdAt,
@@ -67,23 +68,31 @@ export const newest = and(
   eq(planRevisions.number, plans.revision),
 );
 
-/** The plans on a shelf, the latest changed first. */
-export function listPlans(db: Database, shelf: PlanShelf): StoredPlan[] {
+/** The plans on a shelf, the latest changed first, and those that cannot be read. */
+export function listPlans(
+  db: Database,
+  shelf: PlanShelf,
+): { readonly plans: StoredPlan[]; readonly unreadable: Unreadable[] } {
   const pantry = getPantry(db);
-  return db
+  const rows = db
     .select({ row: plans, document: planRevisions.document })
     .from(plans)
     .innerJoin(planRevisions, newest)
     .where(onShelf(shelf))
     .orderBy(desc(plans.updatedAt), plans.id)
-    .all()
-    .map(({ row, document }) => storedPlan(row, document, pantry));
+    .all();
+  const { read, unreadable } = readEach(rows, ({ row, document }) =>
+    storedPlan(row, document, pantry),
+  );
+  return { plans: read, unreadable };
 }
 
 /** Destroys a plan with its revisions and its log. There is no way back. @throws NotFoundError */
 export function destroyPlan(db: Database, id: string): void {
   write(db, (tx) => {
-    getPlan(tx, id);
+    if (!tx.select({ id: plans.id }).from(plans).where(eq(plans.id, id)).get()) {
+      throw new NotFoundError('plan', id);
+    }
     const made = tx.select({ id: runs.id }).from(runs).where(eq(runs.planId, id));
     tx.delete(runEvents).where(inArray(runEvents.runId, made)).run();
     tx.delete(runs).where(eq(runs.planId, id)).run();
@@ -115,7 +124,7 @@ export function countShelves(db: Database): Record<PlanShelf, number> {
   return { current: on('current'), archived: on('archived'), deleted: on('deleted') };
 }
 
-/** @throws NotFoundError */
+/** @throws NotFoundError, UnreadableError */
 export function getPlan(db: Connection, id: string): StoredPlan {
   const found = db
     .select({ row: plans, document: planRevisions.document })
@@ -147,6 +156,30 @@ export function createPlan(
       .run();
   });
   return getPlan(db, id);
+}
+
+/** Makes a document a plan's newest revision, whatever stood there. */
+export function addRevision(
+  tx: Connection,
+  {
+    planId,
+    document,
+    sitting,
+    now,
+  }: { planId: string; document: string; sitting: string; now: Date },
+): void {
+  const at = now.toISOString();
+  const number = sql<number>`${plans.revision} + 1`;
+  const row = tx
+    .update(plans)
+    .set({ revision: number, edition: sql`${plans.edition} + 1`, updatedAt: at })
+    .where(eq(plans.id, planId))
+    .returning({ number: plans.revision })
+    .get();
+  if (!row) throw new NotFoundError('plan', planId);
+  tx.insert(planRevisions)
+    .values({ planId, number: row.number, document, sitting, createdAt: at, updatedAt: at })
+    .run();
 }
 
 /**
@@ -190,23 +223,17 @@ export function savePlan(
       // A named one is kept as it was when it was named.
       !revision.name &&
       now.getTime() - Date.parse(revision.createdAt) < SITTING_MS;
-    const number = sameSitting ? current.revision : current.revision + 1;
-    if (sameSitting) {
-      tx.update(planRevisions)
-        .set({ document, updatedAt: at })
-        .where(eq(planRevisions.id, revision.id))
-        .run();
-    } else {
-      tx.insert(planRevisions)
-        .values({ planId: id, number, document, sitting, createdAt: at, updatedAt: at })
-        .run();
-    }
     const edition = current.edition + 1;
-    tx.update(plans)
-      .set({ revision: number, edition, updatedAt: at })
-      .where(eq(plans.id, id))
+    if (!sameSitting) {
+      addRevision(tx, { planId: id, document, sitting, now });
+      return { kind: 'saved', edition, revision: current.revision + 1 };
+    }
+    tx.update(planRevisions)
+      .set({ document, updatedAt: at })
+      .where(eq(planRevisions.id, revision.id))
       .run();
-    return { kind: 'saved', edition, revision: number };
+    tx.update(plans).set({ edition, updatedAt: at }).where(eq(plans.id, id)).run();
+    return { kind: 'saved', edition, revision: current.revision };
   });
 }
 
@@ -226,8 +253,11 @@ export function movePlan(
   if (changes === 0) throw new NotFoundError('plan', id);
 }
 
-/** Every revision of a plan, the newest first. @throws NotFoundError */
-export function listRevisions(db: Database, planId: string): PlanRevision[] {
+/** Every revision of a plan, the newest first, and those that cannot be read. @throws NotFoundError */
+export function listRevisions(
+  db: Database,
+  planId: string,
+): { readonly revisions: PlanRevision[]; readonly unreadable: Unreadable[] } {
   const rows = db
     .select()
     .from(planRevisions)
@@ -236,10 +266,11 @@ export function listRevisions(db: Database, planId: string): PlanRevision[] {
     .all();
   if (rows.length === 0) throw new NotFoundError('plan', planId);
   const pantry = getPantry(db);
-  return rows.map((row) => readRevision(row, pantry));
+  const { read, unreadable } = readEach(rows, (row) => readRevision(row, pantry));
+  return { revisions: read, unreadable };
 }
 
-/** One revision. @throws NotFoundError */
+/** One revision. @throws NotFoundError, UnreadableError */
 export function getRevision(db: Connection, planId: string, number: number): PlanRevision {
   const row = db
     .select()
@@ -253,7 +284,10 @@ export function getRevision(db: Connection, planId: string, number: number): Pla
 const readRevision = (row: typeof planRevisions.$inferSelect, pantry: Pantry): PlanRevision => ({
   number: row.number,
   name: row.name,
-  plan: parsePlan(JSON.parse(row.document), pantry),
+  plan: readDocument(row.document, (value) => parsePlan(value, pantry), {
+    kind: 'revision',
+    id: `${row.planId}/${row.number}`,
+  }),
   createdAt: row.createdAt,
   updatedAt: row.updatedAt,
 });

@@ -149,7 +149,7 @@ describe('a plan in the store, whatever two windows do', () => {
               expect(getRevision(db, 'a', revision).plan.shape.doseG).toBe(doseG);
             }
           }
-          const revisions = listRevisions(db, 'a').map(({ number }) => number);
+          const revisions = listRevisions(db, 'a').revisions.map(({ number }) => number);
           expect(revisions).toEqual(revisions.map((_, i) => revisions.length - i));
           expect(revisions[0]).toBe(getPlan(db, 'a').revision);
           expect(
@@ -160,7 +160,9 @@ describe('a plan in the store, whatever two windows do', () => {
           // It stands on one shelf, and one only.
           const shelves = Object.entries(countShelves(db)).filter(([, n]) => n > 0);
           expect(shelves).toHaveLength(1);
-          expect(listPlans(db, shelves[0]![0] as PlanShelf).map(({ id }) => id)).toEqual(['a']);
+          expect(listPlans(db, shelves[0]![0] as PlanShelf).plans.map(({ id }) => id)).toEqual([
+            'a',
+          ]);
         } finally {
           db.$client.close();
         }

@@ -53,7 +53,7 @@ describe('saving a plan', () => {
     save(9, 1, 1);
     save(9.5, 2, 2);
     expect(save(10, 3, 3, 's2')).toMatchObject({ revision: 2 });
-    expect(listRevisions(db, 'a').map(({ plan }) => plan.shape.doseG)).toEqual([10, 9.5]);
+    expect(listRevisions(db, 'a').revisions.map(({ plan }) => plan.shape.doseG)).toEqual([10, 9.5]);
   });
 
   it('starts another revision when a sitting grows long', () => {
@@ -71,7 +71,7 @@ describe('saving a plan', () => {
     const late = save(12, 1, 2, 's2');
     expect(late).toMatchObject({ kind: 'conflict', theirs: { edition: 2 } });
     expect(getPlan(db, 'a').plan.shape.doseG).toBe(9);
-    expect(listRevisions(db, 'a')).toHaveLength(1);
+    expect(listRevisions(db, 'a').revisions).toHaveLength(1);
   });
 
   it('takes the same plan again as saved, whatever edition it follows', () => {
@@ -85,7 +85,7 @@ describe('saving a plan', () => {
       "CREATE TRIGGER stop BEFORE UPDATE ON plans BEGIN SELECT RAISE(ABORT, 'disk full'); END",
     );
     expect(() => save(12, 1, 1, 's2')).toThrow();
-    expect(listRevisions(db, 'a')).toHaveLength(1);
+    expect(listRevisions(db, 'a').revisions).toHaveLength(1);
     expect(getPlan(db, 'a')).toMatchObject({ plan: dosed(8), edition: 1 });
   });
 
@@ -101,15 +101,15 @@ describe('shelves', () => {
   it('archives, deletes and brings back, losing nothing', () => {
     createPlan(db, { id: 'b', plan: dosed(7), now: at(1) });
     movePlan(db, { id: 'a', to: 'archived', now: at(2) });
-    expect(listPlans(db, 'current').map(({ id }) => id)).toEqual(['b']);
+    expect(listPlans(db, 'current').plans.map(({ id }) => id)).toEqual(['b']);
     movePlan(db, { id: 'a', to: 'deleted', now: at(3) });
     expect(countShelves(db)).toEqual({ current: 1, archived: 0, deleted: 1 });
     movePlan(db, { id: 'a', to: 'archived', now: at(4) });
-    expect(listPlans(db, 'archived').map(({ id }) => id)).toEqual(['a']);
+    expect(listPlans(db, 'archived').plans.map(({ id }) => id)).toEqual(['a']);
     movePlan(db, { id: 'a', to: 'current', now: at(5) });
     expect(
       listPlans(db, 'current')
-        .map(({ id }) => id)
+        .plans.map(({ id }) => id)
         .sort(),
     ).toEqual(['a', 'b']);
     expect(() => movePlan(db, { id: 'zz', to: 'deleted', now: at(6) })).toThrow(NotFoundError);
@@ -118,7 +118,7 @@ describe('shelves', () => {
   it('lists the latest changed first', () => {
     createPlan(db, { id: 'b', plan: dosed(7), now: at(1) });
     save(9, 1, 2);
-    expect(listPlans(db, 'current').map(({ id }) => id)).toEqual(['a', 'b']);
+    expect(listPlans(db, 'current').plans.map(({ id }) => id)).toEqual(['a', 'b']);
   });
 });
 
@@ -224,7 +224,10 @@ describe('for ever and by name', () => {
   it('a named revision stays as it was when it was named', () => {
     nameRevision(db, { planId: 'a', number: 1, name: 'As at the supper' });
     expect(save(9, 1, 1)).toMatchObject({ revision: 2 });
-    expect(listRevisions(db, 'a').map(({ name }) => name)).toEqual([null, 'As at the supper']);
+    expect(listRevisions(db, 'a').revisions.map(({ name }) => name)).toEqual([
+      null,
+      'As at the supper',
+    ]);
     expect(getRevision(db, 'a', 1).plan.shape.doseG).toBe(8);
     nameRevision(db, { planId: 'a', number: 1, name: null });
     expect(getRevision(db, 'a', 1).name).toBeNull();

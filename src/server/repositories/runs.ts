@@ -1,6 +1,8 @@
+import * as z from 'zod';
 import { and, asc, count, desc, eq, gt, inArray, sql } from 'drizzle-orm';
 import { basisFrom, basisWith, type BasisParts } from '@/core/basis/basis';
 import { learntSchema, type Learnt } from '@/core/basis/learnt';
+import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import type { PantryRows } from '@/core/composition/pantry';
 import { PlanError } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
@@ -13,6 +15,7 @@ import { runEvents, runs } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { getRevision } from './plans';
+import { readDocument, readEach, type Unreadable } from './unreadable';
 
 /** A run as it is read: what it is made from, and what has happened. */
 export interface StoredRun {
@@ -40,10 +43,19 @@ export interface RunRow {
 /** A run holds no more events than this. */
 const MOST_EVENTS = 20_000;
 
-const readBasis = (text: string): BasisParts => {
-  const { pantry, learnt } = JSON.parse(text) as BasisParts;
-  return { pantry, learnt: learntSchema.array().catch([]).parse(learnt) };
-};
+/** Rows of the pantry as they were that day: whatever an older product called a row. */
+const rowsOf = <T extends { readonly id: string }>() =>
+  z.array(z.custom<T>((row) => typeof (row as T | null)?.id === 'string', 'a row has no id'));
+
+/** What a run was planned on, as it is kept. */
+export const basisSchema = z.object({
+  pantry: z.object({ ingredients: rowsOf<Ingredient>(), preparations: rowsOf<Preparation>() }),
+  learnt: z.array(learntSchema).catch([]),
+});
+
+/** What a run was planned on. @throws UnreadableError */
+const readBasis = (text: string, id: string): BasisParts =>
+  readDocument(text, (value) => basisSchema.parse(value), { kind: 'run', id });
 
 /**
  * Opens a run of a plan's revision. The same id again opens nothing twice.
@@ -123,7 +135,7 @@ export function addEvents(
 function summarise(tx: Connection, row: typeof runs.$inferSelect, now: Date): RunSummary {
   const { plan } = getRevision(tx, row.planId, row.revision);
   const state = foldRun(eventsOf(tx, row.id));
-  const summary = summaryOf(plan, state, basisFrom(readBasis(row.basis)));
+  const summary = summaryOf(plan, state, basisFrom(readBasis(row.basis, row.id)));
   tx.update(runs)
     .set({
       summary: JSON.stringify(summary),
@@ -134,6 +146,13 @@ function summarise(tx: Connection, row: typeof runs.$inferSelect, now: Date): Ru
     .where(eq(runs.id, row.id))
     .run();
   return summary;
+}
+
+/** Works out again what a run comes to, after something of it was mended. @throws NotFoundError */
+export function refreshSummary(tx: Connection, id: string, now: Date): void {
+  const row = tx.select().from(runs).where(eq(runs.id, id)).get();
+  if (!row) throw new NotFoundError('run', id);
+  summarise(tx, row, now);
 }
 
 const lastSeq = (db: Connection, runId: string): number =>
@@ -155,12 +174,10 @@ const eventsOf = (db: Connection, runId: string, after = 0): RunEvent[] =>
     .flatMap(({ document }) => readEvent(document));
 
 function readEvent(document: string): RunEvent[] {
-  try {
-    const read = runEventSchema.safeParse(JSON.parse(document));
-    return read.success ? [read.data] : [];
-  } catch {
-    return [];
-  }
+  const { read } = readEach([document], (text) =>
+    readDocument(text, (value) => runEventSchema.parse(value), { kind: 'event', id: '' }),
+  );
+  return read;
 }
 
 /**
@@ -179,7 +196,7 @@ export function eventsAfter(
   return { events: last > after ? eventsOf(db, runId, after) : [], last };
 }
 
-/** A run with everything that happened in it. @throws NotFoundError */
+/** A run with everything that happened in it. @throws NotFoundError, UnreadableError */
 export function getRun(db: Database, id: string): StoredRun {
   const row = db.select().from(runs).where(eq(runs.id, id)).get();
   if (!row) throw new NotFoundError('run', id);
@@ -189,7 +206,7 @@ export function getRun(db: Database, id: string): StoredRun {
     planId: row.planId,
     revision: row.revision,
     plan,
-    ...readBasis(row.basis),
+    ...readBasis(row.basis, id),
     events: eventsOf(db, id),
     last: lastSeq(db, id),
   };
@@ -201,10 +218,17 @@ export interface RunsWanted {
   readonly status?: readonly ('open' | 'finished' | 'abandoned')[];
 }
 
-/** Runs, the latest day first; those struck out are not among them. */
-export function listRuns(db: Database, wanted: RunsWanted = {}): RunRow[] {
+/** Runs that can be read, the latest day first; those struck out are not among them. */
+export const listRuns = (db: Database, wanted: RunsWanted = {}): RunRow[] =>
+  readRuns(db, wanted).runs;
+
+/** The same, and those that cannot be read. */
+export function readRuns(
+  db: Database,
+  wanted: RunsWanted = {},
+): { readonly runs: RunRow[]; readonly unreadable: Unreadable[] } {
   const status = wanted.status ?? ['open', 'finished', 'abandoned'];
-  return db
+  const rows = db
     .select({
       id: runs.id,
       planId: runs.planId,
@@ -221,20 +245,46 @@ export function listRuns(db: Database, wanted: RunsWanted = {}): RunRow[] {
       ),
     )
     .orderBy(desc(runs.madeOn), desc(runs.createdAt))
-    .all()
-    .map((row) => ({ ...row, summary: JSON.parse(row.summary) as RunSummary }));
+    .all();
+  const { read, unreadable } = readEach(rows, (row) => ({
+    ...row,
+    summary: readSummary(row.summary, row.id),
+  }));
+  return { runs: read, unreadable };
 }
 
-/** Makes summaries again that an older product wrote; called as a file is opened. */
+/** What a run comes to, as it is kept. @throws UnreadableError */
+export const readSummary = (text: string, id: string): RunSummary =>
+  readDocument(
+    text,
+    (value) => {
+      if (!isSummary(value))
+        throw new PlanError(`its summary is not of version ${SUMMARY_VERSION}`);
+      return value;
+    },
+    { kind: 'run', id },
+  );
+
+/** Summaries are this product's own work: their version says that they are whole. */
+const isSummary = (value: unknown): value is RunSummary =>
+  typeof value === 'object' &&
+  value !== null &&
+  'version' in value &&
+  value.version === SUMMARY_VERSION;
+
+/** Makes summaries again that an older product wrote, or that cannot be read; called as a file is opened. */
 export function refreshSummaries(db: Database): void {
   const old = db
     .select()
     .from(runs)
-    .where(sql`coalesce(json_extract(${runs.summary}, '$.version'), 0) < ${SUMMARY_VERSION}`)
+    .where(
+      sql`coalesce(iif(json_valid(${runs.summary}), json_extract(${runs.summary}, '$.version'), 0), 0) <> ${SUMMARY_VERSION}`,
+    )
     .all();
   if (old.length === 0) return;
   write(db, (tx) => {
-    for (const row of old) summarise(tx, row, new Date(row.updatedAt));
+    // One whose plan or basis cannot be read waits until that is mended.
+    readEach(old, (row) => summarise(tx, row, new Date(row.updatedAt)));
   });
 }
 

@@ -1,10 +1,12 @@
 import type { Metadata } from 'next';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { PantryPage } from '@/features/pantry/PantryPage';
 import { database } from '@/server/database';
-import { ownRows } from '@/server/repositories/pantry';
+import { readRows } from '@/server/repositories/pantry';
 
 export const metadata: Metadata = { title: 'Pantry' };
 
 export default async function Page() {
-  return <PantryPage ownRows={ownRows(database())} />;
+  const { rows, unreadable } = readRows(database());
+  return <PantryPage ownRows={rows} notice={<UnreadableNotice documents={unreadable} />} />;
 }

@@ -3,6 +3,7 @@ import { comparePlans } from '@/core/plan/document/comparePlans';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { fieldName } from '@/features/plan/fieldNames';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { RevisionsPage, type ComparedFigure } from '@/features/revisions/RevisionsPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -24,7 +25,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { plan, revision: newest } = orNotFound(() => getPlan(db, id));
   const log = listLog(db, id);
   const basis = getBasis(db);
-  const revisions = listRevisions(db, id);
+  const { revisions, unreadable } = listRevisions(db, id);
   const find = (number: unknown): Plan | undefined =>
     revisions.find((each) => String(each.number) === number)?.plan;
   const [before, after] = [find(asked.before), find(asked.after)];
@@ -33,6 +34,7 @@ export default async function Page({ params, searchParams }: Props) {
       id={id}
       name={plan.name}
       newest={newest}
+      notice={<UnreadableNotice documents={unreadable} />}
       revisions={revisions.map(({ number, name, plan: each, updatedAt }) => {
         const { pieces, weakestLink } = evaluatePlan(each, basis);
         return {

@@ -1,0 +1,23 @@
+import { rmSync, writeFileSync } from 'node:fs';
+import { database, openKitchenFile } from '@/server/database';
+import { answer, readBytes } from '@/server/planRequests';
+import { fileOf, restoreFrom } from '@/server/vault/copies';
+
+/** Largest copy taken, bytes. */
+const MAX_BYTES = 512 * 1024 * 1024;
+
+/** A copy from elsewhere put in the kitchen's place; what stands there is copied first. */
+export const POST = (request: Request) =>
+  answer(async () => {
+    const db = database();
+    const now = new Date();
+    const upload = `${fileOf(db)}.${now.getTime()}.sent`;
+    try {
+      writeFileSync(upload, await readBytes(request, MAX_BYTES), { mode: 0o600, flag: 'wx' });
+      return Response.json({
+        before: await restoreFrom(db, upload, { now, bringForward: openKitchenFile }),
+      });
+    } finally {
+      rmSync(upload, { force: true });
+    }
+  });

@@ -1,0 +1,170 @@
+import {
+  chmodSync,
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
+import { basename, dirname, join, resolve } from 'node:path';
+import Sqlite from 'better-sqlite3';
+import type { Database } from '../db/database';
+import { checkVersion } from '../db/version';
+import { NotFoundError } from '../repositories/notFound';
+import { copiesToRemove, copyName, readCopyName, type Copy } from './copyNames';
+import { VaultProblem, vaultProblem } from './problem';
+
+/** The folder of a kitchen's copies: beside its file. */
+export const copiesFolder = (file: string): string =>
+  join(dirname(resolve(file)), `${basename(file).replace(/\.db$/, '')}-copies`);
+
+/** The file a database stands in. */
+export const fileOf = (db: Database): string => resolve(db.$client.name);
+
+/** The copies beside a kitchen's file, the newest first; what else lies there is passed over. */
+export function listCopies(file: string): (Copy & { readonly bytes: number })[] {
+  const folder = copiesFolder(file);
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .flatMap((name) => {
+      const copy = readCopyName(name);
+      return copy ? [{ ...copy, bytes: statSync(join(folder, name)).size }] : [];
+    })
+    .sort((a, b) => b.at.localeCompare(a.at));
+}
+
+/**
+ * Where one of a kitchen's copies is.
+ * @param name as it is listed: nothing else is looked for
+ * @throws NotFoundError
+ */
+export function copyPath(db: Database, name: string): string {
+  const file = fileOf(db);
+  if (!listCopies(file).some((copy) => copy.name === name)) throw new NotFoundError('copy', name);
+  return join(copiesFolder(file), name);
+}
+
+/**
+ * Looks whether a file is a whole kitchen that can be restored, and changes nothing in it.
+ * @throws VaultProblem
+ */
+export function checkCopy(file: string): void {
+  try {
+    const client = new Sqlite(file, { readonly: true, fileMustExist: true });
+    try {
+      checkVersion(client);
+      const found = client.pragma('integrity_check', { simple: true });
+      if (found !== 'ok') throw new VaultProblem('damaged', String(found).split('\n')[0]);
+      if (client.prepare("select 1 from sqlite_master where name = 'plans'").get() === undefined) {
+        throw new VaultProblem('notAKitchen', 'it is empty');
+      }
+    } finally {
+      client.close();
+    }
+  } catch (error) {
+    throw vaultProblem(error) ?? error;
+  }
+}
+
+/**
+ * Copies a kitchen as it stands to a file of its own, while it is in use. The copy is one file without a log,
+ * read back whole before it takes its name; what stood under that name is then replaced.
+ * @throws VaultProblem when the disk will not have it, or what was written does not read back
+ */
+export async function copyTo(db: Database, file: string): Promise<void> {
+  const part = `${file}.part`;
+  try {
+    mkdirSync(dirname(resolve(file)), { recursive: true, mode: 0o700 });
+    rmSync(part, { force: true });
+  } catch (error) {
+    throw vaultProblem(error) ?? error;
+  }
+  try {
+    await db.$client.backup(part);
+    chmodSync(part, 0o600);
+    standAlone(part);
+    checkCopy(part);
+    onDisk(part);
+    renameSync(part, file);
+    onDisk(dirname(resolve(file)));
+  } catch (error) {
+    rmSync(part, { force: true });
+    throw vaultProblem(error) ?? error;
+  }
+}
+
+/** Makes a file hold everything by itself, with no log beside it. */
+function standAlone(file: string): void {
+  const client = new Sqlite(file);
+  client.pragma('journal_mode = DELETE');
+  client.close();
+}
+
+/** Waits until a file, or a folder's list of names, is on the disk. */
+function onDisk(path: string): void {
+  const handle = openSync(path, 'r');
+  fsyncSync(handle);
+  closeSync(handle);
+}
+
+/** Makes a copy beside the kitchen's file, of a kind and a time. Gives its name. */
+export async function makeCopy(db: Database, kind: Copy['kind'], now: Date): Promise<string> {
+  const name = copyName(kind, now);
+  await copyTo(db, join(copiesFolder(fileOf(db)), name));
+  return name;
+}
+
+/**
+ * The day's copy, once a day, and those that are too old taken away.
+ * @returns the name of a copy made now; null when the day has one
+ */
+export async function keepCopies(db: Database, now: Date): Promise<string | null> {
+  const file = fileOf(db);
+  const today = now.toISOString().slice(0, 10);
+  const has = listCopies(file).some(({ kind, at }) => kind === 'daily' && at.startsWith(today));
+  const made = has ? null : await makeCopy(db, 'daily', now);
+  for (const name of copiesToRemove(listCopies(file))) rmSync(join(copiesFolder(file), name));
+  return made;
+}
+
+/**
+ * Puts a copy in a kitchen's place. What stands there is copied first, so that it can be put back; a copy of
+ * an older product is brought forward, before anything is changed. Other programs that hold the file open see
+ * it change in one step.
+ * @param bringForward what is done to an older file as it is opened
+ * @returns the name of the copy of what stood there
+ * @throws VaultProblem when the copy is no whole kitchen; nothing is changed then
+ */
+export async function restoreFrom(
+  db: Database,
+  copy: string,
+  { now, bringForward }: { now: Date; bringForward: (file: string) => Database },
+): Promise<string> {
+  checkCopy(copy);
+  const file = fileOf(db);
+  const part = `${file}.restored`;
+  rmSync(part, { force: true });
+  try {
+    const source = openDatabaseAlone(copy);
+    await source.backup(part).finally(() => source.close());
+    chmodSync(part, 0o600);
+    bringForward(part).$client.close();
+    standAlone(part);
+    const before = await makeCopy(db, 'before-restoring', now);
+    const ready = openDatabaseAlone(part);
+    // In one step: no write of this kitchen comes between.
+    await ready.backup(file, { progress: () => 0x7fffffff }).finally(() => ready.close());
+    return before;
+  } catch (error) {
+    throw vaultProblem(error) ?? error;
+  } finally {
+    for (const end of ['', '-wal', '-shm']) rmSync(`${part}${end}`, { force: true });
+  }
+}
+
+const openDatabaseAlone = (file: string): Sqlite.Database =>
+  new Sqlite(file, { readonly: true, fileMustExist: true });

@@ -1,0 +1,34 @@
+import { database, isReadOnly } from '../database';
+import { keepCopies } from './copies';
+import { vaultProblem, type VaultProblem } from './problem';
+import { watchVault } from './trouble';
+
+/** How often it is looked whether the day has its copy. */
+const LOOK_MS = 60 * 60 * 1000;
+
+/** Why the kitchen's file cannot be opened. One that comes back is opened then. */
+function trouble(): VaultProblem | null {
+  try {
+    database();
+    return null;
+  } catch (error) {
+    return vaultProblem(error);
+  }
+}
+
+/** Looks after the kitchen's file while a server runs: a copy each day. What goes wrong is told and tried again. */
+export function keepVault(): void {
+  watchVault(trouble);
+  const look = async () => {
+    try {
+      const db = database();
+      if (isReadOnly(db)) return;
+      const made = await keepCopies(db, new Date());
+      if (made) console.log(`The day’s copy of the kitchen was made: ${made}`);
+    } catch (error) {
+      console.error(vaultProblem(error)?.message ?? error);
+    }
+  };
+  void look();
+  setInterval(() => void look(), LOOK_MS).unref();
+}
