@@ -140,11 +140,11 @@ test.describe('with the line cut', () => {
 test('two devices on one run see each other’s taps, and two taps at once both count', async ({
   page,
   browser,
-  server,
+  baseURL,
 }) => {
   const url = await atBench(page, 'Two devices');
   await page.goto(`${url}?step=fill`);
-  const other = await browser.newContext({ baseURL: server });
+  const other = await browser.newContext({ baseURL });
   const second = await other.newPage();
   await second.goto(`${url}?step=fill`);
   const count = (on: Page) => on.getByRole('status').filter({ hasText: 'pieces' });

@@ -1,84 +1,96 @@
-import { request as httpRequest } from 'node:http';
-import { expect, newPlan, stored, test } from './kitchen';
+import { spawnSync } from 'node:child_process';
+import { tool } from '../scripts/setup.mjs';
+import { expect, test as base } from './kitchen';
+import { startServer, type Served } from './server';
 
-/** Asks a path of a server under any Host; its status and what it says. */
-const askAs = (server: string, path: string, host: string) =>
-  new Promise<{ status: number; body: string }>((resolve, reject) => {
-    const asked = httpRequest(`${server}${path}`, { headers: { host } }, (response) => {
-      let body = '';
-      response.on('data', (chunk) => (body += String(chunk)));
-      response.on('end', () => resolve({ status: response.statusCode ?? 0, body }));
-    });
-    asked.on('error', reject);
-    asked.end();
+const PASSPHRASES = { '': 'the house of pasta', Ines: 'bench of pasta', Otto: 'only looking on' };
+
+/** The same kitchen, listening beyond its machine. */
+const test = base.extend<object, { server: Served }>({
+  server: [
+    async ({}, hand, { parallelIndex }) => {
+      const server = await startServer(parallelIndex, {
+        beyond: (database) => {
+          for (const [cook, role] of [
+            ['', 'plan'],
+            ['Ines', 'bench'],
+            ['Otto', 'look'],
+          ] as const) {
+            const args = ['passphrase', '--cook', cook, '--role', role, '--db', database];
+            spawnSync(tool('tsx'), ['src/cli/mortar.ts', ...args], { input: PASSPHRASES[cook] });
+          }
+        },
+      });
+      await hand(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+});
+
+test.describe('beyond its own machine', () => {
+  test.use({ expectedErrors: [/40[13] \((Unauthorized|Forbidden)\)/] });
+
+  test('the kitchen asks who comes, and leads on to what was asked for', async ({ page }) => {
+    await page.goto('/plans/celeriac-friday');
+    await expect(page).toHaveURL(/\/door\?to=/);
+    await page.getByRole('textbox', { name: /Passphrase/ }).fill('not this one at all');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('That name and passphrase do not go together.')).toBeVisible();
+    await page.getByRole('textbox', { name: /Passphrase/ }).fill(PASSPHRASES['']);
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/plans\/celeriac-friday$/);
+    await expect(page.getByRole('heading', { name: /celeriac/i }).first()).toBeVisible();
+    await page.goto('/kitchen/door');
+    await page.getByRole('button', { name: 'Sign out here' }).click();
+    await expect(page).toHaveURL(/\/door\?to=/);
+    await expect(page.getByRole('heading', { name: 'Who is there?' })).toBeVisible();
+    expect((await page.request.get('/api/archive')).status()).toBe(401);
   });
 
-test('a name that only points here is answered nothing', async ({ server, page }) => {
-  const id = await newPlan(page, 'Nobody else’s');
-  for (const path of ['/', `/plans/${id}`, `/api/plans/${id}`]) {
-    const { status, body } = await askAs(server, path, 'rebound.example:4174');
-    expect(status).toBe(421);
-    expect(body).not.toContain('Nobody');
-  }
-  const port = new URL(server).port;
-  expect((await askAs(server, `/api/plans/${id}`, `localhost:${port}`)).status).toBe(200);
-});
-
-test('no page of another place plants or changes a plan', async ({ page }) => {
-  const id = await newPlan(page, 'Left alone');
-  const before = await stored(page, id);
-  const send = (headers: Record<string, string>, data: unknown = before) =>
-    page.request.post('/api/plans', { headers, data: data as object });
-  expect((await send({ origin: 'http://evil.example' })).status()).toBe(403);
-  expect((await send({ 'sec-fetch-site': 'same-site' })).status()).toBe(403);
-  const plain = await send({ 'content-type': 'text/plain' }, JSON.stringify(before));
-  expect(plain.status()).toBe(415);
-  const put = await page.request.put(`/api/plans/${id}`, {
-    headers: { origin: 'http://127.0.0.1:9999' },
-    data: { plan: { ...before, name: 'Taken' }, baseEdition: 1, sitting: 's' },
-  });
-  expect(put.status()).toBe(403);
-  expect(await stored(page, id)).toEqual(before);
-});
-
-test('what is not there answers 404, what is no address 400, what is too much 413', async ({
-  page,
-  server,
-}) => {
-  for (const path of [
-    '/plans/none',
-    '/plans/none/log',
-    '/plans/none/card',
-    '/sums/none',
-    '/nowhere',
-  ]) {
-    expect([path, (await page.request.get(path)).status()]).toEqual([path, 404]);
-  }
-  for (const path of ['/plans/%E0%A4%A', '/api/plans/%E0%A4%A']) {
-    expect([path, (await askAs(server, path, new URL(server).host)).status]).toEqual([path, 400]);
-  }
-  const large = await page.request.post('/api/plans', { data: { name: 'x'.repeat(700_000) } });
-  expect(large.status()).toBe(413);
-});
-
-test.describe('a script put into the page', () => {
-  test.use({ expectedErrors: [/Content Security Policy/] });
-  test('does not run, and no frame holds the page', async ({ page }) => {
-    const response = await page.goto('/plans/celeriac-friday');
-    const headers = response!.headers();
-    expect(headers['content-security-policy']).toMatch(/script-src 'self' 'nonce-[^']+';/);
-    expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
-    expect(headers['x-content-type-options']).toBe('nosniff');
-    const ran = await page.evaluate(() => {
-      const script = document.createElement('script');
-      script.textContent = 'window.planted = true';
-      const holder = document.createElement('div');
-      holder.innerHTML = '<img src="x:" onerror="window.planted = true">';
-      document.body.append(script, holder);
-      return new Promise((resolve) =>
-        setTimeout(() => resolve((window as { planted?: boolean }).planted ?? false), 300),
-      );
+  test('a key opens what it is for, and no more', async ({ page }) => {
+    const enter = (name: keyof typeof PASSPHRASES) =>
+      page.request.post('/api/door', { data: { name, passphrase: PASSPHRASES[name] } });
+    const tried = async () => ({
+      look: (await page.request.get('/api/plans/celeriac-friday')).status(),
+      tap: (await page.request.post('/api/devices', { data: { lines: [] } })).status(),
+      plan: (await page.request.post('/api/plans', { data: {} })).status(),
+      take: (await page.request.get('/api/archive')).status(),
     });
-    expect(ran).toBe(false);
+    expect((await enter('Otto')).status()).toBe(200);
+    expect(await tried()).toEqual({ look: 200, tap: 403, plan: 403, take: 403 });
+    await page.goto('/kitchen');
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Otto’s now');
+    await page.keyboard.press('Tab');
+    await expect(page.getByText(/Your key lets you look, not change/)).toBeVisible();
+    expect((await enter('Ines')).status()).toBe(200);
+    expect(await tried()).toEqual({ look: 200, tap: 200, plan: 403, take: 403 });
+    expect((await enter('')).status()).toBe(200);
+    expect(await tried()).toEqual({ look: 200, tap: 200, plan: 400, take: 200 });
+  });
+
+  test('a link leads to one batch for whoever has it, until it is taken back', async ({
+    page,
+    browser,
+    baseURL,
+  }) => {
+    await page.request.post('/api/door', { data: { name: '', passphrase: PASSPHRASES[''] } });
+    const { runs } = (await (await page.request.get('/api/runs')).json()) as {
+      runs: { id: string }[];
+    };
+    await page.goto(`/logbook/${runs[0]!.id}`);
+    await page.getByRole('button', { name: 'Make a link to look at it' }).click();
+    const link = await page.getByRole('textbox', { name: /Whoever has this/ }).inputValue();
+    const other = await (await browser.newContext({ baseURL })).newPage();
+    await other.goto(link);
+    await expect(other.getByRole('region', { name: 'As it went' })).toBeVisible();
+    await expect(other.getByRole('button')).toHaveCount(0);
+    await other.goto('/logbook');
+    await expect(other).toHaveURL(/\/door/);
+    await page.getByRole('button', { name: 'Take the link back' }).click();
+    await expect(page.getByText('No link leads here any more')).toBeVisible();
+    await other.goto(link);
+    await expect(other).toHaveURL(/\/door/);
+    await other.context().close();
   });
 });

@@ -1,19 +1,23 @@
 import { readFileSync } from 'node:fs';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
-import { startServer } from './server';
+import { startServer, type Served } from './server';
 
 /** Every test fails when the page writes an error to the console that it did not ask for. */
-export const test = base.extend<{ expectedErrors: RegExp[]; quiet: void }, { server: string }>({
+export const test = base.extend<
+  { expectedErrors: RegExp[]; quiet: void; database: string },
+  { server: Served }
+>({
   // Each worker has a kitchen of its own: what one removes, another never sees vanish under its hand.
   server: [
     async ({}, hand, { parallelIndex }) => {
       const server = await startServer(parallelIndex);
-      await hand(server.url);
+      await hand(server);
       await server.stop();
     },
     { scope: 'worker' },
   ],
-  baseURL: ({ server }, hand) => hand(server),
+  baseURL: ({ server }, hand) => hand(server.url),
+  database: ({ server }, hand) => hand(server.database),
   // A page is there once it listens: nothing is pressed before, and nothing tried twice.
   page: async ({ page }, hand) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];

@@ -7,11 +7,25 @@ import { quietEnv, tool } from '../scripts/setup.mjs';
 const FIRST_PORT = 4174;
 const START_MS = 30_000;
 
-/** The built application on a port and a freshly seeded database of its own, for worker `index`. */
+const BEYOND_PORT = 4274;
+
+/** The built application on a port and a freshly seeded database of its own. */
+export interface Served {
+  readonly url: string;
+  /** Its database's file. */
+  readonly database: string;
+  stop(): Promise<void>;
+}
+
+/**
+ * Starts one for worker `index`.
+ * @param beyond listening beyond this machine; called with its database before it starts
+ */
 export async function startServer(
   index: number,
-): Promise<{ url: string; stop: () => Promise<void> }> {
-  const database = `.cache/e2e-${index}.db`;
+  { beyond }: { beyond?: (database: string) => void } = {},
+): Promise<Served> {
+  const database = `.cache/e2e-${index}${beyond ? '-beyond' : ''}.db`;
   for (const end of ['', '-wal', '-shm']) rmSync(`${database}${end}`, { force: true });
   // Plans stand on what is typical: what one test logs must not move another's figures.
   const seeded = spawnSync(tool('tsx'), ['demo/seed.ts', database, '--typical'], {
@@ -19,14 +33,17 @@ export async function startServer(
   });
   if (seeded.status !== 0) throw new Error(`The demo data were not written: ${seeded.stderr}`);
 
-  const port = String(FIRST_PORT + index);
+  beyond?.(database);
+  const port = String((beyond ? BEYOND_PORT : FIRST_PORT) + index);
   const url = `http://127.0.0.1:${port}`;
-  // Connections stay open between a test's own requests: one closed as it is used again would be reset.
-  const server = spawn(
-    process.execPath,
-    [tool('next'), 'start', '-H', '127.0.0.1', '-p', port, '--keepAliveTimeout', '600000'],
-    { env: { ...quietEnv, MORTAR_DB: database }, stdio: ['ignore', 'ignore', 'inherit'] },
-  );
+  const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+    env: {
+      ...quietEnv,
+      MORTAR_DB: database,
+      MORTAR_LISTEN: `${beyond ? '0.0.0.0' : '127.0.0.1'}:${port}`,
+    },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   const ended = once(server, 'exit');
   const patience = Date.now() + START_MS;
   while (!(await answers(url))) {
@@ -36,6 +53,7 @@ export async function startServer(
   }
   return {
     url,
+    database,
     stop: async () => {
       server.kill();
       await ended;
@@ -45,6 +63,7 @@ export async function startServer(
 
 const answers = (url: string) =>
   fetch(`${url}/api/plans/celeriac-friday`).then(
-    (response) => response.ok,
+    // One that asks who comes answers too.
+    (response) => response.ok || response.status === 401,
     () => false,
   );

@@ -34,7 +34,7 @@ import { handRows } from './bench/hand';
 import { riskRows } from './bench/risk';
 import { kitchenRows, runRows } from './bench/runs';
 import type { Row } from './bench/rows';
-import { build, installChromium, quietEnv, tool } from './setup.mjs';
+import { build, installChromium, quietEnv } from './setup.mjs';
 
 const PLAN_MS = 4;
 const EGGS_MS = 20;
@@ -234,7 +234,9 @@ async function store() {
       savePlan(db, { id: 'p0', plan: next, baseEdition: edition, sitting: 'bench', now });
     },
     'list of 60 plans read and worked out': () =>
-      listPlans(db, 'current').plans.forEach((stored) => planSummary(stored, undefined, startingBasis)),
+      listPlans(db, 'current').plans.forEach((stored) =>
+        planSummary(stored, undefined, startingBasis),
+      ),
   });
   saveRows(db, 'ingredients', manyRows, now);
   await time(ACTION_MS, {
@@ -253,9 +255,9 @@ async function store() {
 /** JavaScript and CSS that the first load of the plan page fetches, compressed. */
 async function pageWeight() {
   build();
-  const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', PORT], {
+  const server = spawn(process.execPath, ['scripts/serve.mjs'], {
     stdio: 'ignore',
-    env: { ...quietEnv, MORTAR_DB: '.cache/bench.db' },
+    env: { ...quietEnv, MORTAR_DB: '.cache/bench.db', MORTAR_LISTEN: `127.0.0.1:${PORT}` },
   });
   try {
     const origin = `http://127.0.0.1:${PORT}`;

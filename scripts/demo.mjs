@@ -10,9 +10,9 @@ installDependencies();
 run(tool('tsx'), ['demo/seed.ts', database]);
 build();
 
-const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', port], {
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
   stdio: ['ignore', 'pipe', 'inherit'],
-  env: { ...quietEnv, MORTAR_DB: database },
+  env: { ...quietEnv, MORTAR_DB: database, MORTAR_LISTEN: `127.0.0.1:${port}` },
 });
 server.stdout.on('data', (chunk) => {
   if (String(chunk).includes('Ready')) {

@@ -51,9 +51,9 @@ for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
 run(tool('tsx'), ['demo/seed.ts', database]);
 mkdirSync(folder, { recursive: true });
 
-const server = spawn(tool('next'), ['start', '-H', '127.0.0.1', '-p', port], {
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
   stdio: 'ignore',
-  env: { ...quietEnv, MORTAR_DB: database },
+  env: { ...quietEnv, MORTAR_DB: database, MORTAR_LISTEN: `127.0.0.1:${port}` },
 });
 const browser = await chromium.launch({
   executablePath: CHROMIUM,

@@ -1,7 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
+import { ROLE_HEADER, WHO_HEADER } from './server/door/asker';
 import { securityHeaders } from './server/door/headers';
 import { hostAllowed } from './server/door/hosts';
+import { entry, type Entry } from './server/door/entry';
+import { SESSION_COOKIE } from './server/door/sessions';
+import { doorState } from './server/door/state';
 import { writeRefusal } from './server/door/writes';
 import { problemAnswer } from './server/vault/problemPage';
 import { vaultTrouble } from './server/vault/trouble';
@@ -24,9 +28,29 @@ export function proxy(request: NextRequest): Response {
   const trouble = path.startsWith('/_next/') ? null : vaultTrouble();
   if (trouble) return problemAnswer(trouble, { path, headers: carried });
 
+  const found: Entry = entry(doorState(), {
+    path,
+    cookie: request.cookies.get(SESSION_COOKIE)?.value,
+  });
+  if (found.kind === 'noKeys') {
+    return refuse(
+      503,
+      'Nobody may come in from beyond this machine yet. Set a passphrase first: npm run -s mortar -- passphrase',
+    );
+  }
+  if (found.kind === 'stranger') {
+    if (method !== 'GET' || path.startsWith('/api/'))
+      return refuse(401, 'Sign in first, at /door.');
+    const door = new URL('/door', request.nextUrl);
+    door.searchParams.set('to', `${request.nextUrl.pathname}${request.nextUrl.search}`);
+    return NextResponse.redirect(door, { headers: carried });
+  }
+
   // The pages' own scripts take the nonce from the request's policy.
   const within = new Headers(headers);
   within.set('content-security-policy', carried['content-security-policy']!);
+  within.set(ROLE_HEADER, found.role ?? '');
+  within.set(WHO_HEADER, encodeURIComponent(found.name));
   const response = NextResponse.next({ request: { headers: within } });
   for (const [name, value] of Object.entries(carried)) response.headers.set(name, value);
   return response;

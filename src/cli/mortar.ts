@@ -42,7 +42,10 @@ const USAGE = `Usage:
   mortar export FILE.zip    write everything the kitchen keeps as one open archive
   mortar import FILE.zip    say what an archive would change; nothing is changed without --where-different
     --where-different keep  take it in; what is here stays where both have something, or: take
-    --db FILE               another kitchen's file, for these four; MORTAR_DB or data/mortar.db when left out
+  mortar passphrase         set the house's passphrase, read from standard input, for coming in from other devices
+    --cook NAME --role ROLE a cook's own: look, bench or plan
+  mortar keys               who may come in
+    --db FILE               another kitchen's file, for these six; MORTAR_DB or data/mortar.db when left out
 FILE may be - for standard input. Bad input: one line on standard error, exit code 2.`;
 
 /** Anything the user can mend; printed as one line. */
@@ -182,6 +185,8 @@ function readOptions(args: string[]) {
       plan: { type: 'string' },
       today: { type: 'string' },
       db: { type: 'string' },
+      cook: { type: 'string' },
+      role: { type: 'string' },
       'where-different': { type: 'string' },
       help: { type: 'boolean' },
     } as const;
@@ -205,7 +210,9 @@ async function main(args: string[]): Promise<void> {
   goes('calibrations', calibrations !== undefined, 'plan');
   goes('plan', plan !== undefined, 'run');
   goes('today', today !== undefined, 'calibrate');
-  goes('db', db !== undefined, ...VAULT_COMMANDS);
+  goes('db', db !== undefined, ...VAULT_COMMANDS, 'passphrase', 'keys');
+  goes('cook', options.cook !== undefined, 'passphrase');
+  goes('role', options.role !== undefined, 'passphrase');
   goes('where-different', options['where-different'] !== undefined, 'import');
   if (isVaultCommand(command)) {
     if (!argument) throw new UsageError('FILE: name a file');
@@ -236,6 +243,17 @@ async function main(args: string[]): Promise<void> {
       }
       return;
     }
+    case 'passphrase': {
+      const { setPassphrase } = await import('./keys');
+      if (process.stdin.isTTY)
+        process.stderr.write('Passphrase (it shows as you type), then Enter and Ctrl D:\n');
+      const { cook, role } = options;
+      return print(await setPassphrase(readText('-'), { db, cook, role }));
+    }
+    case 'keys': {
+      const { keysOf } = await import('./keys');
+      return print(keysOf(db));
+    }
     case 'schema':
       if (argument !== 'plan') throw new UsageError('schema: must be one of: plan');
       return print(z.toJSONSchema(planSchema, { io: 'input' }));
@@ -244,7 +262,7 @@ async function main(args: string[]): Promise<void> {
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
       );
   }
 }

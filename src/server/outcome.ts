@@ -1,5 +1,6 @@
 import { PlanError } from '@/core/plan/document/planError';
 import { FieldError } from '@/core/range';
+import { ForbiddenError } from './door/forbidden';
 import { NotFoundError } from './repositories/notFound';
 import { UnreadableError } from './repositories/unreadable';
 import { databaseProblem } from './vault/problem';
@@ -9,19 +10,10 @@ export type Outcome<T = void> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly error: string; readonly path?: string };
 
-/** Runs a write and turns what can go wrong into one clear message. */
-export function outcome<T>(write: () => T): Outcome<T> {
+/** Does a thing and turns what can go wrong into one clear message. */
+export async function outcome<T>(act: () => T | Promise<T>): Promise<Outcome<Awaited<T>>> {
   try {
-    return { ok: true, value: write() };
-  } catch (error) {
-    return failure(error);
-  }
-}
-
-/** The same for one that takes its time. */
-export async function outcomeOf<T>(write: () => Promise<T>): Promise<Outcome<T>> {
-  try {
-    return { ok: true, value: await write() };
+    return { ok: true, value: await act() };
   } catch (error) {
     return failure(error);
   }
@@ -31,7 +23,11 @@ export async function outcomeOf<T>(write: () => Promise<T>): Promise<Outcome<T>>
 function failure(error: unknown): { ok: false; error: string; path?: string } {
   if (error instanceof PlanError) return { ok: false, error: error.message, path: error.path };
   if (error instanceof FieldError) return { ok: false, error: error.message, path: error.field };
-  if (error instanceof NotFoundError || error instanceof UnreadableError) {
+  const told =
+    error instanceof NotFoundError ||
+    error instanceof UnreadableError ||
+    error instanceof ForbiddenError;
+  if (told) {
     return { ok: false, error: error.message };
   }
   const problem = databaseProblem(error);

@@ -71,7 +71,7 @@ describe('answer', () => {
 
 describe('outcome', () => {
   it('gives the value, or one clear message and where it belongs', async () => {
-    expect(outcome(() => 5)).toEqual({ ok: true, value: 5 });
+    expect(await outcome(() => 5)).toEqual({ ok: true, value: 5 });
     const refuse = (error: Error) =>
       quietly(() =>
         outcome(() => {

@@ -6,7 +6,10 @@ import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { TEMPLATES } from '@/core/plan/questions/templatesOfPlan';
 import { FieldError } from '@/core/range';
+import { allow } from './door/asker';
 import { check } from './check';
+import { ForbiddenError } from './door/forbidden';
+import type { Role } from './door/roles';
 import { NotFoundError } from './repositories/notFound';
 import { UnreadableError } from './repositories/unreadable';
 import { databaseProblem } from './vault/problem';
@@ -96,14 +99,22 @@ export function fileAnswer(
 export const nothingToPrint = (): Response =>
   bad('No blank fits this sheet: there is nothing to print. See Sheet and Shape.', 'shape', 422);
 
-/** Turns what a handler throws into an answer. */
-export async function answer(handle: () => Promise<Response>): Promise<Response> {
+/**
+ * Turns what a handler throws into an answer.
+ * @param needs who may: the door lets in only those who may look, so reading asks no more
+ */
+export async function answer(
+  handle: () => Promise<Response>,
+  needs: Role = 'look',
+): Promise<Response> {
   try {
+    if (needs !== 'look') await allow(needs);
     return await handle();
   } catch (error) {
     if (error instanceof PlanError) return bad(error.message, error.path);
     if (error instanceof FieldError) return bad(error.message, error.field);
     if (error instanceof TooLarge) return bad(error.message, '', 413);
+    if (error instanceof ForbiddenError) return bad(error.message, '', 403);
     if (error instanceof NotFoundError) return bad(error.message, '', 404);
     if (error instanceof UnreadableError) return bad(error.message, '', 422);
     const problem = databaseProblem(error);

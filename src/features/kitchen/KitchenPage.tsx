@@ -66,9 +66,13 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             <Link className="link" href="/kitchen/pantry">
               pantry
             </Link>
-            , and copies of everything are under{' '}
+            , copies of everything are under{' '}
             <Link className="link" href="/kitchen/keeping">
               safe keeping
+            </Link>
+            , and other devices come in by{' '}
+            <Link className="link" href="/kitchen/door">
+              keys
             </Link>
             .
           </p>

@@ -2,62 +2,41 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { basisFrom } from '@/core/basis/basis';
-import { compareLog } from '@/core/log/compareLog';
-import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Happening, RunEvent } from '@/core/run/events';
-import { foldRun } from '@/core/run/fold';
-import { runLedger, type RunAccount } from '@/core/run/ledger';
-import { liveOf } from '@/core/run/live';
 import { planAgain } from '@/core/run/planAgain';
-import type { Bench } from '@/core/run/steps/step';
-import { entryOfRun } from '@/core/run/writtenDown';
-import { WAY_IDS, WAYS } from '@/core/run/ways';
 import type { GivenRun } from '@/features/bench/BenchContext';
 import { serverOf } from '@/features/bench/sync';
-import { PlannedActual } from '@/features/log/PlannedActual';
 import { planAgainFrom } from '@/server/actions/runs';
 import { Button } from '@/ui/buttons/Button';
 import { say, sayTrouble } from '@/ui/layout/say';
 import { Moment } from '@/ui/text/Moment';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { eventText } from './eventWords';
+import { RunLinks } from './RunLinks';
+import { RunCount, RunRead, useReadRun } from './RunRead';
 
-/** A run read in full: planned beside actual, its account, its timeline, and what the next starts from. */
+/** A run read in full, and what the next starts from. */
 export function RunPage({
   run,
   others,
+  links,
 }: {
   run: GivenRun;
+  /** How many links let others look at it. */
+  links: number;
   /** Other runs to set beside it. */
   others: readonly { readonly id: string; readonly name: string; readonly madeOn: string }[];
 }) {
-  const { text, split } = useUnits();
+  const { text } = useUnits();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
-  const basis = useMemo(() => basisFrom(run), [run]);
-  const result = useMemo(() => evaluatePlan(run.plan, basis), [run, basis]);
-  const state = useMemo(() => foldRun(run.events), [run]);
-  const ledger = runLedger(result, state);
+  const read = useReadRun(run);
+  const { basis, result, state } = read;
   const again = planAgain(run.plan, state, {
     weighedG: result.dough.weighedG,
     pantry: basis.pantry,
   });
-  const bench: Bench = {
-    plan: run.plan,
-    result,
-    ladder: result.ladder,
-    state,
-    live: liveOf(result, state, {
-      roller: run.plan.sheet.roller,
-      thicknessBandMm: result.sheet.bandMm,
-      eggsPerG: 0,
-    }),
-    write: text,
-    split,
-  };
   const tell = async (happening: Happening, said: string) => {
     if (busy) return;
     setBusy(true);
@@ -80,7 +59,6 @@ export function RunPage({
     }
   };
   const leftOut = state.events.find(({ kind }) => kind === 'leftOut');
-  const lost = WAY_IDS.filter((way) => state.burst[way] > 0);
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -105,63 +83,9 @@ export function RunPage({
           )}
         </div>
       </div>
-      <p className="mt-3 text-lead">
-        <span className="numeral text-huge">{state.pieces - state.lost}</span> whole of{' '}
-        {state.pieces}
-        {state.pieces > 0 && state.lost > 0 && `, ${text(state.lost / state.pieces, 'share')} lost`}
-      </p>
-      {lost.length > 0 && (
-        <ul className="flex flex-wrap gap-x-6">
-          {lost.map((way) => (
-            <li key={way}>
-              {WAYS[way].name}: <b>{state.burst[way]}</b>
-            </li>
-          ))}
-        </ul>
-      )}
+      <RunCount state={state} />
       <div className="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
-        <div className="grid content-start gap-8">
-          <section aria-label="Planned and actual">
-            <h2>Planned and actual</h2>
-            <PlannedActual rows={compareLog(result, entryOfRun(run.id, state))} />
-          </section>
-          <section aria-label="Where it went">
-            <h2 className="mb-2">Where it went</h2>
-            <Accounts dough={ledger.dough} filling={ledger.filling} />
-          </section>
-          {state.pictures.length > 0 && (
-            <section aria-label="Pictures" className="flex flex-wrap gap-3">
-              {state.pictures.map(({ id, image, at }) => (
-                // eslint-disable-next-line @next/next/no-img-element -- it is in the page already
-                <img
-                  key={id}
-                  src={image}
-                  alt={`Taken at the bench, ${at.slice(11, 16)}`}
-                  className="max-h-[260px] rounded-md"
-                />
-              ))}
-            </section>
-          )}
-          <section aria-label="As it went">
-            <h2 className="mb-2">As it went</h2>
-            <ol className="border-l-4 border-dough-edge pl-4">
-              {state.events.map((event) => {
-                const words = eventText(event, bench, text);
-                return (
-                  words && (
-                    <li key={event.id} className="py-1">
-                      <Moment at={event.at} time="only" className="mr-3 text-small text-ink-dim" />
-                      {words}
-                      {event.by && state.cooks.length > 1 && (
-                        <span className="text-ink-dim">, {event.by}</span>
-                      )}
-                    </li>
-                  )
-                );
-              })}
-            </ol>
-          </section>
-        </div>
+        <RunRead run={run} read={read} />
         <aside className="grid content-start gap-6">
           <section
             aria-label="Plan again"
@@ -221,6 +145,7 @@ export function RunPage({
               <button className="btn">Set them side by side</button>
             </form>
           )}
+          <RunLinks run={run.id} links={links} />
           <div className="grid gap-2">
             {leftOut ? (
               <Button
@@ -247,45 +172,5 @@ export function RunPage({
         </aside>
       </div>
     </>
-  );
-}
-
-function Accounts({ dough, filling }: { dough: RunAccount; filling: RunAccount }) {
-  const { text } = useUnits();
-  const rows: readonly (readonly [string, (account: RunAccount) => number])[] = [
-    ['Went in', ({ inG }) => inG],
-    ['In the pieces', ({ inPiecesG }) => inPiecesG],
-    ['Left', ({ leftG }) => leftG],
-    ['Trim', ({ trimG }) => trimG],
-    ['Does not add up', ({ unexplainedG }) => unexplainedG],
-    ['The plan had for that', ({ plannedG }) => plannedG],
-  ];
-  return (
-    <table className="w-full max-w-[34rem]">
-      <thead>
-        <tr className="text-left text-small text-ink-dim">
-          <th scope="col">
-            <span className="sr-only">Where</span>
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Dough
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Filling
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([name, of]) => (
-          <tr key={name} className="border-t border-board-line">
-            <th scope="row" className="py-1 text-left font-normal">
-              {name}
-            </th>
-            <td className="text-right">{text(of(dough), 'g')}</td>
-            <td className="text-right">{text(of(filling), 'g')}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }

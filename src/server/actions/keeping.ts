@@ -4,7 +4,8 @@ import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { check } from '../check';
 import { database, openKitchenFile } from '../database';
-import { outcome, outcomeOf, type Outcome } from '../outcome';
+import { acting } from '../acting';
+import type { Outcome } from '../outcome';
 import { mendDocument, removeDocument } from '../repositories/keeping';
 import { DOCUMENT_KINDS } from '../repositories/unreadable';
 import { copyPath, makeCopy, restoreFrom } from '../vault/copies';
@@ -19,7 +20,7 @@ const MOST_LETTERS = 1_000_000;
 
 /** Puts a mended text in the place of a document that cannot be read. */
 export async function mend(which: unknown, text: unknown): Promise<Outcome> {
-  const result = outcome(() =>
+  const result = await acting('plan', () =>
     mendDocument(database(), {
       ...check(documentSchema, which),
       text: check(z.string().max(MOST_LETTERS), text),
@@ -32,7 +33,7 @@ export async function mend(which: unknown, text: unknown): Promise<Outcome> {
 
 /** Takes a document away that cannot be read. */
 export async function removeUnreadable(which: unknown): Promise<Outcome> {
-  const result = outcome(() =>
+  const result = await acting('plan', () =>
     removeDocument(database(), { ...check(documentSchema, which), now: new Date() }),
   );
   revalidatePath('/', 'layout');
@@ -41,14 +42,14 @@ export async function removeUnreadable(which: unknown): Promise<Outcome> {
 
 /** Copies the kitchen now, beside its file. Gives the copy's name. */
 export async function copyNow(): Promise<Outcome<string>> {
-  const result = await outcomeOf(() => makeCopy(database(), 'by-hand', new Date()));
+  const result = await acting('plan', () => makeCopy(database(), 'by-hand', new Date()));
   revalidatePath('/kitchen/keeping');
   return result;
 }
 
 /** Puts one of the copies in the kitchen's place. Gives the name of the copy of what stood there. */
 export async function restoreCopy(name: unknown): Promise<Outcome<string>> {
-  const result = await outcomeOf(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const copy = copyPath(db, check(z.string().min(1).max(80), name));
     return restoreFrom(db, copy, { now: new Date(), bringForward: openKitchenFile });

@@ -6,7 +6,8 @@ import { logEntrySchema } from '@/core/log/logEntry';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { database } from '../database';
-import { outcome, type Outcome } from '../outcome';
+import { acting } from '../acting';
+import type { Outcome } from '../outcome';
 import { addLogEntry, changeLogEntry, removeLogEntry } from '../repositories/log';
 
 const addSchema = z.object({
@@ -19,7 +20,7 @@ const addSchema = z.object({
 
 /** Writes a log entry down. Safe to repeat: the entry's id is the client's own. */
 export async function writeLogEntry(input: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('bench', () => {
     const parsed = addSchema.safeParse(input);
     if (!parsed.success) {
       const { path, message } = firstIssue(parsed.error);
@@ -35,7 +36,7 @@ export async function writeLogEntry(input: unknown): Promise<Outcome> {
 
 /** Takes a log entry out. */
 export async function takeOutLogEntry(planId: unknown, id: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('bench', () => {
     const parsed = z.tuple([z.string().min(1), z.uuid()]).safeParse([planId, id]);
     if (!parsed.success) throw new PlanError('Entry id must be a UUID', 'id');
     removeLogEntry(database(), ...parsed.data);

@@ -8,7 +8,8 @@ import { pantryChanges, type PantryChange } from '@/core/plan/questions/pantryCh
 import { pantryWith } from '@/core/composition/pantry';
 import { check } from '../check';
 import { database } from '../database';
-import { outcome, type Outcome } from '../outcome';
+import { acting } from '../acting';
+import type { Outcome } from '../outcome';
 import { ownRows, removeRow, saveRows } from '../repositories/pantry';
 import { listPlans } from '../repositories/plans';
 
@@ -32,7 +33,7 @@ const removeSchema = z.object({
 
 /** Writes pantry rows, all or none. */
 export async function writePantryRows(input: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const { table, rows } = check(saveSchema, input);
     saveRows(database(), table, rows, new Date());
   });
@@ -42,7 +43,7 @@ export async function writePantryRows(input: unknown): Promise<Outcome> {
 
 /** Takes a row of the cook's own out. */
 export async function takeOutPantryRow(input: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const { table, id } = check(removeSchema, input);
     removeRow(database(), table, id);
   });
@@ -52,7 +53,7 @@ export async function takeOutPantryRow(input: unknown): Promise<Outcome> {
 
 /** Which plans a changed ingredient would change, and how. Nothing is written. */
 export async function previewIngredient(input: unknown): Promise<Outcome<PantryChange[]>> {
-  return outcome(() => {
+  return acting('plan', () => {
     const row: Ingredient = check(ingredientSchema, input);
     const db = database();
     const own = ownRows(db);

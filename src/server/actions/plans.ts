@@ -12,7 +12,8 @@ import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
 import { check } from '../check';
 import { database } from '../database';
-import { outcome, type Outcome } from '../outcome';
+import { acting } from '../acting';
+import type { Outcome } from '../outcome';
 import {
   createPlan,
   destroyPlan,
@@ -32,7 +33,7 @@ const shelfSchema = z.enum(['current', 'archived', 'deleted']);
 
 /** A new plan from the starting plan of a shape, on the kitchen's first roller. Gives its id. */
 export async function startPlan(family: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
     const plan = inKitchen(start, getKitchen(database()), getBasis(database()));
     const id = randomUUID();
@@ -44,7 +45,7 @@ export async function startPlan(family: unknown): Promise<Outcome<string>> {
 
 /** A new plan from what a cook knows: for how many, what there is. Gives its id. */
 export async function beginPlan(wish: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const plan = newPlan(check(newPlanSchema, wish), getKitchen(db), getBasis(db));
     return createPlan(db, { id: randomUUID(), plan, now: new Date() }).id;
@@ -55,7 +56,7 @@ export async function beginPlan(wish: unknown): Promise<Outcome<string>> {
 
 /** A new plan from a plan document, as read from a file. Gives its id. */
 export async function importPlan(document: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const plan = parsePlan(document, getPantry(database()));
     return createPlan(database(), { id: randomUUID(), plan, now: new Date() }).id;
   });
@@ -65,7 +66,7 @@ export async function importPlan(document: unknown): Promise<Outcome<string>> {
 
 /** A copy of a plan under a new name. Gives its id. */
 export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const { plan } = getPlan(database(), check(idSchema, id));
     const name = `${cutTo(plan.name, 113)}, copy`;
     return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() })
@@ -77,7 +78,7 @@ export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
 
 /** Gives a plan another name. */
 export async function renamePlan(id: unknown, name: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
     const renamed = { ...plan, name: check(shortText('Name', 120), name) };
@@ -89,7 +90,7 @@ export async function renamePlan(id: unknown, name: unknown): Promise<Outcome> {
 
 /** Archives, deletes or brings back. Every move can be taken back by another. */
 export async function shelvePlan(id: unknown, to: unknown): Promise<Outcome> {
-  const result = outcome(() =>
+  const result = await acting('plan', () =>
     movePlan(database(), { id: check(idSchema, id), to: check(shelfSchema, to), now: new Date() }),
   );
   revalidatePath('/');
@@ -98,14 +99,14 @@ export async function shelvePlan(id: unknown, to: unknown): Promise<Outcome> {
 
 /** Destroys a plan with all its revisions and its log, for ever. */
 export async function deleteForEver(id: unknown): Promise<Outcome> {
-  const result = outcome(() => destroyPlan(database(), check(idSchema, id)));
+  const result = await acting('plan', () => destroyPlan(database(), check(idSchema, id)));
   revalidatePath('/');
   return result;
 }
 
 /** Puts a plan's tags. */
 export async function tagPlan(id: unknown, tags: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
     const tagged = { ...plan, tags: check(planSchema.shape.tags, tags) };
@@ -121,7 +122,7 @@ export async function putRevisionName(
   number: unknown,
   name: unknown,
 ): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const asked = check(z.string().trim().max(60, 'Name must be at most 60 characters'), name);
     nameRevision(database(), {
       planId: check(idSchema, id),
@@ -135,7 +136,7 @@ export async function putRevisionName(
 
 /** Makes an older revision the newest again; the ones between stay. */
 export async function goBackToRevision(id: unknown, number: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const planId = check(idSchema, id);
     const { plan } = getRevision(db, planId, check(z.number().int().min(1), number));

@@ -9,7 +9,8 @@ import { foldRun } from '@/core/run/fold';
 import { planAgain } from '@/core/run/planAgain';
 import { check } from '../check';
 import { database } from '../database';
-import { outcome, type Outcome } from '../outcome';
+import { acting } from '../acting';
+import type { Outcome } from '../outcome';
 import { getKitchen, saveKitchen } from '../repositories/kitchen';
 import { getLearnt } from '../repositories/learnt';
 import { getPantry } from '../repositories/pantry';
@@ -32,7 +33,7 @@ const STILL_MS = 18 * 3600_000;
  * @returns the id of the run to go to
  */
 export async function startRun(input: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('bench', () => {
     const db = database();
     const { id, planId, anew } = check(openSchema, input);
     const { revision } = getPlan(db, planId);
@@ -54,7 +55,7 @@ const holdSchema = z.strictObject({ name: z.string().min(1).max(160), held: z.bo
 
 /** Holds something learnt at what is typical, or frees it again. */
 export async function holdAtTypical(input: unknown): Promise<Outcome> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const { name, held } = check(holdSchema, input);
     const kitchen = getKitchen(db);
@@ -70,7 +71,7 @@ export async function holdAtTypical(input: unknown): Promise<Outcome> {
  * @returns the plan's id
  */
 export async function planAgainFrom(runId: unknown): Promise<Outcome<string>> {
-  const result = outcome(() => {
+  const result = await acting('plan', () => {
     const db = database();
     const run = getRun(db, check(z.string().min(1).max(80), runId));
     const current = getPlan(db, run.planId);

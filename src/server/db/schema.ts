@@ -14,6 +14,8 @@ export const plans = sqliteTable(
     archivedAt: text(),
     /** Put away, not destroyed: deleting can be undone. */
     deletedAt: text(),
+    /** The last save's own id: one that follows a save whose answer was lost is no conflict. */
+    lastSave: text(),
   },
   (table) => [index('plans_updated').on(table.updatedAt)],
 );
@@ -111,6 +113,8 @@ export const runEvents = sqliteTable(
 export const pantryIngredients = sqliteTable('pantry_ingredients', {
   id: text().primaryKey(),
   document: text().notNull(),
+  /** Grows with every save; a save from an older edition is refused. */
+  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
 });
 
@@ -118,6 +122,7 @@ export const pantryIngredients = sqliteTable('pantry_ingredients', {
 export const pantryPreparations = sqliteTable('pantry_preparations', {
   id: text().primaryKey(),
   document: text().notNull(),
+  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
 });
 
@@ -125,5 +130,41 @@ export const pantryPreparations = sqliteTable('pantry_preparations', {
 export const kitchens = sqliteTable('kitchens', {
   id: integer().primaryKey(),
   document: text().notNull(),
+  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
+});
+
+/** The door's own: one row. */
+export const doors = sqliteTable('doors', {
+  id: integer().primaryKey(),
+  /** Signs the sessions. */
+  secret: text().notNull(),
+  /** Grows when everybody is signed out. */
+  generation: integer().notNull(),
+});
+
+/** Who may come in from beyond this machine, and what for. */
+export const doorKeys = sqliteTable(
+  'door_keys',
+  {
+    id: text().primaryKey(),
+    /** Small letters, for finding; empty for the house's own. */
+    name: text().notNull(),
+    role: text().notNull(),
+    /** Of the passphrase, made to be slow. */
+    hash: text().notNull(),
+    createdAt: text().notNull(),
+    updatedAt: text().notNull(),
+  },
+  (table) => [uniqueIndex('door_keys_name').on(table.name)],
+);
+
+/** Links that let anyone who has one look at one run. Taken back, one is gone. */
+export const sharedLinks = sqliteTable('shared_links', {
+  /** Of the link's secret part, which is kept nowhere. */
+  tokenHash: text().primaryKey(),
+  runId: text()
+    .notNull()
+    .references(() => runs.id),
+  createdAt: text().notNull(),
 });

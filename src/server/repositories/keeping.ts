@@ -16,7 +16,7 @@ import {
 } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry, removeRow } from './pantry';
-import { addRevision, destroyPlan, movePlan, newest } from './plans';
+import { addRevision, destroyPlan, destroyRuns, movePlan, newest } from './plans';
 import { basisSchema, refreshSummary } from './runs';
 import {
   readDocument,
@@ -160,10 +160,7 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
       refreshSummary(tx, id, now);
     },
     remove(db, id) {
-      write(db, (tx) => {
-        tx.delete(runEvents).where(eq(runEvents.runId, id)).run();
-        tx.delete(runs).where(eq(runs.id, id)).run();
-      });
+      write(db, (tx) => destroyRuns(tx, eq(runs.id, id)));
     },
   },
   event: {

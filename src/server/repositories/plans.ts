@@ -1,9 +1,9 @@
-import { and, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, count, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import type { Pantry } from '@/core/composition/pantry';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { write, type Connection, type Database } from '../db/database';
-import { logEntries, planRevisions, plans, runEvents, runs } from '../db/schema';
+import { logEntries, planRevisions, plans, runEvents, runs, sharedLinks } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { readDocument, readEach, type Unreadable } from './unreadable';
@@ -87,15 +87,21 @@ export function listPlans(
   return { plans: read, unreadable };
 }
 
+/** Destroys runs, with every tap of them and every link to them. */
+export function destroyRuns(tx: Connection, which: SQL): void {
+  const made = tx.select({ id: runs.id }).from(runs).where(which);
+  tx.delete(sharedLinks).where(inArray(sharedLinks.runId, made)).run();
+  tx.delete(runEvents).where(inArray(runEvents.runId, made)).run();
+  tx.delete(runs).where(which).run();
+}
+
 /** Destroys a plan with its revisions and its log. There is no way back. @throws NotFoundError */
 export function destroyPlan(db: Database, id: string): void {
   write(db, (tx) => {
     if (!tx.select({ id: plans.id }).from(plans).where(eq(plans.id, id)).get()) {
       throw new NotFoundError('plan', id);
     }
-    const made = tx.select({ id: runs.id }).from(runs).where(eq(runs.planId, id));
-    tx.delete(runEvents).where(inArray(runEvents.runId, made)).run();
-    tx.delete(runs).where(eq(runs.planId, id)).run();
+    destroyRuns(tx, eq(runs.planId, id));
     tx.delete(logEntries).where(eq(logEntries.planId, id)).run();
     tx.delete(planRevisions).where(eq(planRevisions.planId, id)).run();
     tx.delete(plans).where(eq(plans.id, id)).run();

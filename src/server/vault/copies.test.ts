@@ -51,25 +51,29 @@ describe('a kitchen’s file', () => {
     expect(troubleOf(() => openDatabase(join(other, 'within', 'a.db')))).toBe('noFolder');
   });
 
-  it('that may only be read is read, and every write refused in words', () => {
+  it('that may only be read is read, and every write refused in words', async () => {
     const file = freshFile();
     filledKitchen(file).$client.close();
     const db = openToRead(file);
     expect(isReadOnly(db)).toBe(true);
     expect(getPlan(db, 'a').plan.name).toBe('First');
-    const result = outcome(() => createPlan(db, { id: 'c', plan: planWith(), now: minute(9) }));
+    const result = await outcome(() =>
+      createPlan(db, { id: 'c', plan: planWith(), now: minute(9) }),
+    );
     expect(result).toMatchObject({ ok: false, error: expect.stringContaining('can only be read') });
     db.$client.close();
   });
 
-  it('on a full disk keeps what it has, and says so', () => {
+  it('on a full disk keeps what it has, and says so', async () => {
     const db = filledKitchen();
     db.$client.pragma(
       `max_page_count = ${String(db.$client.pragma('page_count', { simple: true }))}`,
     );
     const many = Array.from({ length: 40 }, (_, i) => `${i}`);
-    const results = many.map((id) =>
-      outcome(() => createPlan(db, { id, plan: planWith({ name: id }), now: minute(9) })),
+    const results = await Promise.all(
+      many.map((id) =>
+        outcome(() => createPlan(db, { id, plan: planWith({ name: id }), now: minute(9) })),
+      ),
     );
     const kept = results.filter(({ ok }) => ok).length;
     expect(results.at(-1)).toMatchObject({

@@ -22,7 +22,7 @@ export const GET = () =>
       extension: 'mortar.zip',
       type: 'application/zip',
     });
-  });
+  }, 'plan');
 
 /** Looks at what an archive would change, or takes it in: `?where=look|keep|take`. */
 export const POST = (request: Request) =>
@@ -33,4 +33,4 @@ export const POST = (request: Request) =>
     const changes = comingIn(db, archive);
     if (asked !== 'look') takeIn(db, archive, { different: asked, now: new Date() });
     return Response.json(changes);
-  });
+  }, 'plan');

@@ -20,4 +20,4 @@ export const POST = (request: Request) =>
     } finally {
       rmSync(upload, { force: true });
     }
-  });
+  }, 'plan');

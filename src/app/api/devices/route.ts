@@ -14,7 +14,7 @@ export const POST = (request: Request) =>
   answer(async () => {
     const { lines } = check(bodySchema, await readBody(request));
     return Response.json({ last: postLines(lines) });
-  });
+  }, 'bench');
 
 /** What devices said since a number. */
 export const GET = (request: Request) =>

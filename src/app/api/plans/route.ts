@@ -12,4 +12,4 @@ export const POST = (request: Request) =>
     const plan = parsePlan(await readBody(request), getPantry(db));
     const { id } = createPlan(db, { id: randomUUID(), plan, now: new Date() });
     return Response.json({ id }, { status: 201 });
-  });
+  }, 'plan');

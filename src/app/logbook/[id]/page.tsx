@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { RunPage } from '@/features/logbook/RunPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
+import { linksTo } from '@/server/repositories/door';
 import { getRun, listRuns } from '@/server/repositories/runs';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
@@ -28,7 +29,7 @@ export default async function Page({ params }: Props) {
     <>
       <BenchBar />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1180px] p-5 md:py-8">
-        <RunPage run={run} others={others} />
+        <RunPage run={run} others={others} links={linksTo(db, id)} />
       </main>
     </>
   );

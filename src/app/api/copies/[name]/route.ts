@@ -14,4 +14,4 @@ export const GET = (_request: Request, { params }: { params: Promise<{ name: str
         'content-disposition': `attachment; filename="${name}"`,
       },
     });
-  });
+  }, 'plan');

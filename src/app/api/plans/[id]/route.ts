@@ -35,4 +35,4 @@ export const PUT = (request: Request, { params }: Context) =>
           },
           { status: 409 },
         );
-  });
+  }, 'plan');

@@ -31,4 +31,4 @@ export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const { events } = check(bodySchema, await readBody(request));
     return Response.json(addEvents(database(), (await params).id, events, new Date()));
-  });
+  }, 'bench');

@@ -1,0 +1,83 @@
+/**
+ * The server: the built application on one address. Listening beyond this machine, it starts only once
+ * somebody was given a key.
+ *
+ * MORTAR_LISTEN  host:port, 127.0.0.1:4173 when left out
+ * MORTAR_PROXY   set, what a proxy in front says of whom it speaks for is believed
+ */
+import { spawnSync } from 'node:child_process';
+import { createServer } from 'node:http';
+import next from 'next';
+import { quietEnv, tool } from './setup.mjs';
+
+/** What a proxy in front writes; from anybody else it is not believed. */
+const FORWARDED = [
+  'x-forwarded-for',
+  'x-forwarded-host',
+  'x-forwarded-proto',
+  'x-forwarded-port',
+  'forwarded',
+];
+
+/** A connection that nobody asks over is kept for so long, ms. */
+const IDLE_MS = 75_000;
+/** Told to end, it lets what it is at be finished for so long, ms. */
+const PATIENCE_MS = 3000;
+
+const listen = process.env.MORTAR_LISTEN ?? `127.0.0.1:${process.env.PORT ?? 4173}`;
+const [, host, port] = /^(?:\[([^\]]+)\]|([^:]+)):(\d{1,5})$/.exec(listen)?.filter(Boolean) ?? [];
+if (!host || Number(port) > 65535) {
+  console.error(`MORTAR_LISTEN must be host:port, as 0.0.0.0:4173; it is ${listen}`);
+  process.exit(2);
+}
+process.env.MORTAR_LISTEN = listen;
+process.env.NODE_ENV = 'production';
+Object.assign(process.env, { NEXT_TELEMETRY_DISABLED: quietEnv.NEXT_TELEMETRY_DISABLED });
+
+const beyond = !/^(localhost|127(\.\d{1,3}){3}|::1)$/.test(host);
+if (beyond) {
+  const { status, stdout } = spawnSync(tool('tsx'), ['src/cli/mortar.ts', 'keys'], {
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  if (status !== 0) process.exit(status ?? 1);
+  if (JSON.parse(stdout).length === 0) {
+    console.error(
+      'To listen beyond this machine, somebody must be able to sign in: npm run -s mortar -- passphrase',
+    );
+    process.exit(2);
+  }
+}
+
+const app = next({ dev: false, hostname: host, port: Number(port) });
+const handle = app.getRequestHandler();
+await app.prepare();
+const server = createServer((request, response) => {
+  if (!process.env.MORTAR_PROXY) for (const name of FORWARDED) delete request.headers[name];
+  void handle(request, response);
+});
+server.keepAliveTimeout = IDLE_MS;
+server.on('error', (error) => {
+  console.error(`Cannot listen on ${listen}: ${error.message}`);
+  process.exit(1);
+});
+server.listen(Number(port), host, () => {
+  console.log(`Ready on http://${listen}`);
+  if (beyond) {
+    console.log(
+      'Whoever comes is asked for a passphrase. The line is not encrypted: TLS belongs to a proxy in front.',
+    );
+    if (!process.env.MORTAR_HOSTS) {
+      console.log('Names it may be asked by, besides localhost, go into MORTAR_HOSTS.');
+    }
+  }
+});
+
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.once(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    // The kitchen's file is closed as the process ends.
+    setTimeout(() => process.exit(0), PATIENCE_MS).unref();
+  });
+}

@@ -1,0 +1,191 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { endEverySession, giveKey, takeKey } from '@/server/actions/door';
+import { ROLE_WORDS, ROLES, type Role } from '@/server/door/roles';
+import type { Outcome } from '@/server/outcome';
+import { Button } from '@/ui/buttons/Button';
+import { AskOnce } from '@/ui/layout/AskOnce';
+import { BenchBar } from '@/ui/layout/BenchBar';
+import { say } from '@/ui/layout/say';
+
+interface ShownKey {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+/** Names are kept in small letters, so that they are found however they are written. */
+const nameOf = (name: string): string =>
+  name.replace(/(^|\s)\p{L}/gu, (letter) => letter.toUpperCase()) || 'The house’s own';
+
+/** Leaves this device signed out. */
+async function leave(): Promise<void> {
+  await fetch('/api/door', {
+    method: 'DELETE',
+    headers: { 'content-type': 'application/json' },
+  }).catch(() => null);
+  // The door asks again.
+  window.location.reload();
+}
+
+/** Who may come in from beyond this machine, and what for. */
+export function KeysPage({
+  keys,
+  asks,
+  me,
+}: {
+  keys: readonly ShownKey[];
+  /** Whether this server asks anybody: it listens beyond its own machine. */
+  asks: boolean;
+  me: { readonly name: string; readonly role: Role | null };
+}) {
+  const router = useRouter();
+  const form = useRef<HTMLFormElement>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [taking, setTaking] = useState<ShownKey | null>(null);
+  const run = async (act: () => Promise<Outcome>, done: string) => {
+    if (busy) return;
+    setBusy(true);
+    setTrouble(null);
+    const result = await act().catch(() => null);
+    setBusy(false);
+    if (!result?.ok) return setTrouble(result?.error ?? 'No answer from the server. Try again.');
+    form.current?.reset();
+    void say(done);
+    router.refresh();
+  };
+  return (
+    <>
+      <BenchBar />
+      <main id="main" tabIndex={-1} className="mx-auto grid max-w-[820px] gap-8 p-5 md:py-8">
+        <div>
+          <h1 className="font-display text-[2rem] leading-tight">Who may come in</h1>
+          <p className="mt-1 max-w-prose text-lead">
+            {asks
+              ? `You are in as ${me.name ? nameOf(me.name) : 'the house'}.`
+              : 'This kitchen listens to its own machine alone, and asks nobody.'}
+          </p>
+          <p className="mt-1 max-w-prose text-ink-dim">
+            {asks
+              ? 'It listens beyond its own machine, and asks whoever comes. Encryption belongs to a proxy in front.'
+              : 'Started to listen beyond it, it lets in only those named here.'}
+          </p>
+        </div>
+        <section aria-label="Keys">
+          {keys.length === 0 ? (
+            <p>Nobody was given a key.</p>
+          ) : (
+            <ul>
+              {keys.map((key) => (
+                <li
+                  key={key.id}
+                  className="flex flex-wrap items-center gap-x-4 border-b border-board-line py-1"
+                >
+                  <span className="min-w-[8rem] font-semibold break-words">{nameOf(key.name)}</span>
+                  <span className="min-w-[12rem] flex-1 text-ink-dim">{ROLE_WORDS[key.role]}</span>
+                  <button
+                    type="button"
+                    className="link min-h-[44px]"
+                    aria-label={`Take the key of ${nameOf(key.name)} away`}
+                    onClick={() => setTaking(key)}
+                  >
+                    Take away
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+        <form
+          ref={form}
+          className="grid max-w-[30rem] gap-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            const data = new FormData(event.currentTarget);
+            const key = {
+              name: data.get('name'),
+              role: data.get('role'),
+              passphrase: data.get('passphrase'),
+            };
+            void run(() => giveKey(key), 'Key given');
+          }}
+        >
+          <h2 className="font-display text-figure">Give a key</h2>
+          <label>
+            <span className="mb-1 block text-small text-ink-dim">
+              Name; empty for the house’s own
+            </span>
+            <input className="field" name="name" maxLength={60} autoComplete="off" />
+          </label>
+          <fieldset className="grid gap-1">
+            <legend className="mb-1 text-small text-ink-dim">What for</legend>
+            {ROLES.map((role) => (
+              <label key={role} className="flex min-h-[44px] items-center gap-3">
+                <input
+                  className="h-5 w-5 shrink-0 accent-[var(--ink)]"
+                  type="radio"
+                  name="role"
+                  value={role}
+                  defaultChecked={role === 'bench'}
+                />
+                {ROLE_WORDS[role]}
+              </label>
+            ))}
+          </fieldset>
+          <label>
+            <span className="mb-1 block text-small text-ink-dim">
+              Passphrase, 10 letters or more
+            </span>
+            <input
+              className="field"
+              name="passphrase"
+              type="password"
+              minLength={10}
+              maxLength={200}
+              required
+              autoComplete="new-password"
+            />
+          </label>
+          {trouble && (
+            <p role="alert" className="font-semibold text-brick">
+              {trouble}
+            </p>
+          )}
+          <div>
+            <Button strong submits resting={busy}>
+              Give the key
+            </Button>
+          </div>
+        </form>
+        {asks && (
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => void leave()}>Sign out here</Button>
+            <Button
+              onClick={() =>
+                void endEverySession().then((done) => (done.ok ? leave() : setTrouble(done.error)))
+              }
+            >
+              Sign everybody out, everywhere
+            </Button>
+          </div>
+        )}
+        {taking && (
+          <AskOnce
+            question={`Take the key of ${nameOf(taking.name)} away?`}
+            says="Whoever is in with it is out at once."
+            yes="Take it away"
+            no="Leave it"
+            onNo={() => setTaking(null)}
+            onYes={() => {
+              setTaking(null);
+              void run(() => takeKey(taking.id), 'Key taken away');
+            }}
+          />
+        )}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import { v4 as newId } from 'uuid';
+import { readRole, type Role } from '../door/roles';
+import { write, type Connection, type Database } from '../db/database';
+import { doorKeys, doors, runs, sharedLinks } from '../db/schema';
+import { NotFoundError } from './notFound';
+
+const ONLY = 1;
+
+/** The house's own key has no name. */
+export const HOUSE = '';
+
+/** Somebody who may come in. */
+export interface DoorKey {
+  readonly id: string;
+  /** As it was typed; empty for the house's own. */
+  readonly name: string;
+  readonly role: Role;
+  readonly hash: string;
+  readonly updatedAt: string;
+}
+
+/** What signs the sessions, made at the first asking. */
+export function getDoor(db: Database): { readonly secret: string; readonly generation: number } {
+  const known = db.select().from(doors).where(eq(doors.id, ONLY)).get();
+  if (known) return known;
+  return write(db, (tx) => {
+    tx.insert(doors)
+      .values({ id: ONLY, secret: randomBytes(32).toString('base64'), generation: 1 })
+      .onConflictDoNothing()
+      .run();
+    return tx.select().from(doors).where(eq(doors.id, ONLY)).get()!;
+  });
+}
+
+/** Ends every session there is. */
+export function signOutEverywhere(db: Database): void {
+  const { generation } = getDoor(db);
+  write(db, (tx) =>
+    tx
+      .update(doors)
+      .set({ generation: generation + 1 })
+      .where(eq(doors.id, ONLY))
+      .run(),
+  );
+}
+
+/** Names that differ in case or spaces alone are one. */
+const asFound = (name: string): string => name.trim().normalize('NFKC').toLowerCase();
+
+const readKey = ({ role, ...row }: typeof doorKeys.$inferSelect): DoorKey => ({
+  ...row,
+  role: readRole(role) ?? 'look',
+});
+
+/** Everybody who may come in, by name. */
+export const listKeys = (db: Connection): DoorKey[] =>
+  db.select().from(doorKeys).orderBy(doorKeys.name).all().map(readKey);
+
+export function findKey(
+  db: Connection,
+  by: { readonly name: string } | { readonly id: string },
+): DoorKey | null {
+  const where = 'id' in by ? eq(doorKeys.id, by.id) : eq(doorKeys.name, asFound(by.name));
+  const row = db.select().from(doorKeys).where(where).get();
+  return row ? readKey(row) : null;
+}
+
+/** Gives somebody a key, or another passphrase and role in place of the one they have. */
+export function putKey(
+  db: Database,
+  { name, role, hash, now }: { name: string; role: Role; hash: string; now: Date },
+): void {
+  const at = now.toISOString();
+  const values = { role, hash, updatedAt: at };
+  write(db, (tx) =>
+    tx
+      .insert(doorKeys)
+      .values({ id: newId(), name: asFound(name), createdAt: at, ...values })
+      .onConflictDoUpdate({ target: doorKeys.name, set: values })
+      .run(),
+  );
+}
+
+/** Takes a key away; its sessions are over. @throws NotFoundError */
+export function removeKey(db: Database, id: string): void {
+  const { changes } = write(db, (tx) => tx.delete(doorKeys).where(eq(doorKeys.id, id)).run());
+  if (changes === 0) throw new NotFoundError('key', id);
+}
+
+const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+/** A link to look at one run. @returns its secret part, which is kept nowhere. @throws NotFoundError */
+export function shareRun(db: Database, runId: string, now: Date): string {
+  const token = randomBytes(18).toString('base64url');
+  write(db, (tx) => {
+    if (!tx.select({ id: runs.id }).from(runs).where(eq(runs.id, runId)).get()) {
+      throw new NotFoundError('run', runId);
+    }
+    tx.insert(sharedLinks)
+      .values({ tokenHash: hashOf(token), runId, createdAt: now.toISOString() })
+      .run();
+  });
+  return token;
+}
+
+/** The run a link leads to; null when it was taken back, or never was. */
+export const sharedRun = (db: Connection, token: string): string | null =>
+  db
+    .select({ runId: sharedLinks.runId })
+    .from(sharedLinks)
+    .where(eq(sharedLinks.tokenHash, hashOf(token)))
+    .get()?.runId ?? null;
+
+/** How many links lead to a run. */
+export const linksTo = (db: Connection, runId: string): number =>
+  db.select().from(sharedLinks).where(eq(sharedLinks.runId, runId)).all().length;
+
+/** Takes every link to a run back. */
+export function unshareRun(db: Database, runId: string): void {
+  write(db, (tx) => tx.delete(sharedLinks).where(eq(sharedLinks.runId, runId)).run());
+}
