@@ -57,14 +57,11 @@ if (db.select().from(plans).limit(1).get()) {
     saveKitchen(
       db,
       { ...kitchenSchema.parse(readJson('kitchen.json')), held: typical ? [HOLD_ALL] : [] },
-      new Date('2026-10-01T09:00:00Z'),
+      { now: new Date('2026-10-01T09:00:00Z') },
     );
-    saveRows(
-      db,
-      'ingredients',
-      allRows(readIngredients(readText('pantry.csv'))),
-      new Date('2026-10-01T09:00:00Z'),
-    );
+    saveRows(db, 'ingredients', allRows(readIngredients(readText('pantry.csv'))), {
+      now: new Date('2026-10-01T09:00:00Z'),
+    });
     const pantry = getPantry(db);
     for (const history of readJson('history.json') as PlanHistory[]) {
       const document = readJson(`plans/${history.plan}.json`);

@@ -3,6 +3,7 @@ import { once } from 'node:events';
 import { rmSync } from 'node:fs';
 import { setTimeout } from 'node:timers/promises';
 import { quietEnv, tool } from '../scripts/setup.mjs';
+import { copiesFolder } from '../src/server/vault/copies';
 
 const FIRST_PORT = 4174;
 const START_MS = 30_000;
@@ -27,6 +28,7 @@ export async function startServer(
 ): Promise<Served> {
   const database = `.cache/e2e-${index}${beyond ? '-beyond' : ''}.db`;
   for (const end of ['', '-wal', '-shm']) rmSync(`${database}${end}`, { force: true });
+  rmSync(copiesFolder(database), { recursive: true, force: true });
   // Plans stand on what is typical: what one test logs must not move another's figures.
   const seeded = spawnSync(tool('tsx'), ['demo/seed.ts', database, '--typical'], {
     encoding: 'utf8',

@@ -238,11 +238,11 @@ async function store() {
         planSummary(stored, undefined, startingBasis),
       ),
   });
-  saveRows(db, 'ingredients', manyRows, now);
+  saveRows(db, 'ingredients', manyRows, { now });
   await time(ACTION_MS, {
     'pantry of 2,000 own ingredients read': () => void getPantry(db),
     'one of 2,000 ingredients saved': () =>
-      saveRows(db, 'ingredients', [{ ...manyRows[7]!, water: 0.8 }], now),
+      saveRows(db, 'ingredients', [{ ...manyRows[7]!, water: 0.8 }], { now }),
   });
   const rows2000 = [...getPantry(db).ingredients.values()];
   await time(SEARCH_MS, {

@@ -1,4 +1,7 @@
-/** Bundles the browser's own worker for the bench into public/, where the server finds it. */
+/**
+ * Bundles what runs beside the pages: the browser's own worker for the bench, into public/, and the server's
+ * thread that draws PDFs, into build/.
+ */
 import { buildSync } from 'esbuild';
 
 buildSync({
@@ -10,4 +13,15 @@ buildSync({
   target: 'es2022',
   define: { 'process.env.NODE_ENV': '"production"' },
   legalComments: 'none',
+});
+
+buildSync({
+  entryPoints: ['src/features/card/pdfThread.ts'],
+  outfile: 'build/pdf-thread.mjs',
+  bundle: true,
+  format: 'esm',
+  platform: 'node',
+  target: 'node20',
+  // These read files of their own beside them.
+  external: ['pdfkit', 'fontkit'],
 });

@@ -1,3 +1,4 @@
+import { cutTo } from '@/core/cutTo';
 import Link from 'next/link';
 import { ImportPlan } from '@/features/plans/ImportPlan';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
@@ -31,7 +32,7 @@ export default async function Page({ searchParams }: Props) {
   const asked = await searchParams;
   const one = (key: string) => {
     const value = asked[key];
-    return typeof value === 'string' ? value.slice(0, 80) : '';
+    return typeof value === 'string' ? cutTo(value, 80) : '';
   };
   const shelf = SHELVES.find(([id]) => id === asked.shelf)?.[0] ?? 'current';
   const db = database();

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { KitchenPage } from '@/features/kitchen/KitchenPage';
 import { database } from '@/server/database';
-import { getKitchen, kitchenUnreadable } from '@/server/repositories/kitchen';
+import { getKitchen, kitchenEdition, kitchenUnreadable } from '@/server/repositories/kitchen';
 
 export const metadata: Metadata = { title: 'Kitchen' };
 
@@ -11,6 +11,7 @@ export default async function Page() {
   return (
     <KitchenPage
       stored={getKitchen(db)}
+      edition={kitchenEdition(db)}
       notice={<UnreadableNotice documents={kitchenUnreadable(db)} />}
     />
   );

@@ -1,3 +1,4 @@
+import { cutTo } from '@/core/cutTo';
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { choicesOf, findRuns, type RunQuery } from '@/features/logbook/findRuns';
@@ -23,7 +24,7 @@ export default async function Page({ searchParams }: Props) {
   const asked = await searchParams;
   const one = (key: string) => {
     const value = asked[key];
-    return typeof value === 'string' ? value.slice(0, 120) : '';
+    return typeof value === 'string' ? cutTo(value, 120) : '';
   };
   const query: RunQuery = {
     q: one('q'),

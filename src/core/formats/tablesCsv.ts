@@ -22,8 +22,6 @@ export interface TableRead<T> {
   readonly problems: readonly TableProblem[];
 }
 
-type Cells = Record<string, string>;
-
 /** How one field of a row is written in the table. */
 interface Column {
   readonly column: string;
@@ -124,37 +122,74 @@ export function kindOfTable(csv: string): 'ingredients' | 'preparations' | null 
   return columns.includes('density_g_per_ml') ? 'ingredients' : null;
 }
 
+/** One line of a table, or several where a cell goes over them. */
+interface TableLine {
+  /** Where it begins; the first is 1. */
+  readonly line: number;
+  readonly cells: readonly string[];
+  /** What the parser found wrong with its quotes. */
+  readonly broken: string | null;
+}
+
+/** The lines of a table that hold anything, each with where it stands in the file. */
+function linesOf(csv: string): TableLine[] {
+  const lines: TableLine[] = [];
+  let [from, line] = [0, 1];
+  Papa.parse<string[]>(csv, {
+    transform: withoutQuote,
+    step({ data, errors, meta }) {
+      // Delimiters are guessed; only quotes can lose a row.
+      const [broken] = errors.filter(({ type }) => type === 'Quotes');
+      if (data.some((cell) => cell !== '') || broken) {
+        lines.push({ line, cells: data, broken: broken?.message ?? null });
+      }
+      line += csv.slice(from, meta.cursor).match(/\r\n|\n|\r/g)?.length ?? 0;
+      from = meta.cursor;
+    },
+  });
+  return lines;
+}
+
+/** What is wrong with a table's first line: columns that are missing, or there twice. */
+function headProblems(head: readonly string[], wanted: readonly string[]): TableProblem[] {
+  return wanted.flatMap((column) => {
+    const times = head.filter((each) => each === column).length;
+    if (times === 1) return [];
+    const message = times === 0 ? 'is a column that must be there' : 'is there twice';
+    return [{ line: 1, column, message }];
+  });
+}
+
 function readTable<T>(
   csv: string,
   columns: Readonly<Record<string, Column>>,
   schema: z.ZodType<T>,
 ): TableRead<T> {
-  const parsed = Papa.parse<Cells>(csv.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: true,
-    transform: withoutQuote,
-  });
+  const [first, ...lines] = linesOf(csv.replace(/^\uFEFF/, ''));
+  const head = (first?.cells ?? []).map((cell) => cell.trim());
   const wanted = Object.values(columns).map(({ column }) => column);
-  const missing = wanted.filter((column) => !parsed.meta.fields?.includes(column));
-  if (missing.length) {
-    return {
-      rows: [],
-      problems: missing.map((column) => ({
-        line: 1,
-        column,
-        message: 'is a column that must be there',
-      })),
-    };
-  }
+  const bad = headProblems(head, wanted);
+  if (bad.length) return { rows: [], problems: bad };
   const rows: T[] = [];
   const problems: TableProblem[] = [];
   const seen = new Map<string, number>();
-  parsed.data.forEach((cells, index) => {
-    const line = index + 2;
+  for (const { line, cells, broken } of lines) {
+    const [column = 'id'] = wanted;
+    if (broken) {
+      // From an open quote on, nothing can be told apart.
+      problems.push({ line, column, message: `a quote is not closed: ${broken}` });
+      continue;
+    }
+    if (cells.slice(head.length).some((cell) => cell.trim() !== '')) {
+      const message = `the row has ${cells.length} cells, the table ${head.length} columns`;
+      problems.push({ line, column, message });
+      continue;
+    }
+    const cellOf = new Map(head.map((name, at) => [name, cells[at] ?? '']));
     const row = Object.fromEntries(
-      Object.entries(columns).map(([field, { column, read }]) => [
+      Object.entries(columns).map(([field, { column: name, read }]) => [
         field,
-        read(cells[column] ?? ''),
+        read(cellOf.get(name) ?? ''),
       ]),
     );
     const result = schema.safeParse(row);
@@ -163,9 +198,12 @@ function readTable<T>(
     if (!result.success) {
       for (const issue of result.error.issues) {
         const field = String(issue.path[0] ?? 'id');
-        const column = columns[field];
-        const own = issue.code === 'custom' ? undefined : column?.outOfRange;
-        problems.push({ line, column: column?.column ?? field, message: own ?? issue.message });
+        const own = issue.code === 'custom' ? undefined : columns[field]?.outOfRange;
+        problems.push({
+          line,
+          column: columns[field]?.column ?? field,
+          message: own ?? issue.message,
+        });
       }
     } else if (before !== undefined) {
       problems.push({ line, column: 'id', message: `“${id}” is on line ${before} already` });
@@ -173,8 +211,8 @@ function readTable<T>(
       rows.push(result.data);
     }
     if (before === undefined) seen.set(id, line);
-  });
-  if (parsed.data.length === 0) {
+  }
+  if (lines.length === 0) {
     problems.push({ line: 2, column: wanted[0] ?? 'id', message: 'there are no rows' });
   }
   return { rows, problems };

@@ -3,10 +3,12 @@
 import Link from 'next/link';
 import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
-import { useRef, useState, type ReactNode } from 'react';
+import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
-import { writeKitchen } from '@/server/actions/kitchen';
+import { PlanError } from '@/core/plan/document/planError';
+import { SAVE_WORDS } from '@/ui/editor/saveWords';
+import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { GearList } from './GearList';
@@ -16,44 +18,71 @@ import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
 
-/** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
-export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: ReactNode }) {
-  const [kitchen, setKitchen] = useState(stored);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [saving, setSaving] = useState(0);
-  const newest = useRef(stored);
+/** Reads a kitchen, or says what is wrong with it. @throws PlanError */
+function readKitchen(document: unknown): Kitchen {
+  const parsed = kitchenSchema.safeParse(document);
+  if (parsed.success) return parsed.data;
+  const { path, message } = firstIssue(parsed.error);
+  throw new PlanError(message, path);
+}
 
-  /** Shows the change at once, then stores it; what does not make a kitchen is not taken. */
-  const change = async (next: Kitchen, undo?: string) => {
-    const parsed = kitchenSchema.safeParse(next);
-    if (!parsed.success) {
-      setTrouble(firstIssue(parsed.error).message);
-      return;
-    }
-    const before = newest.current;
-    newest.current = parsed.data;
-    setKitchen(parsed.data);
-    setTrouble(null);
-    setSaving((n) => n + 1);
-    const result = await writeKitchen(parsed.data).catch(() => null);
-    setSaving((n) => n - 1);
-    if (!result?.ok) {
-      setTrouble(
-        `${result?.error ?? 'No answer from the server'}. Your change is still shown here; change anything to try again.`,
-      );
-    } else if (undo) {
-      void say(undo, { undo: () => void change(before) });
-    }
+/** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
+export function KitchenPage({
+  stored,
+  edition,
+  notice,
+}: {
+  stored: Kitchen;
+  edition: number;
+  notice: ReactNode;
+}) {
+  const editor = useDocumentEditor<Kitchen>(
+    {
+      key: 'kitchen',
+      url: '/api/kitchen',
+      name: 'kitchen',
+      check: readKitchen,
+      loadReader: () => Promise.resolve(readKitchen),
+    },
+    { document: stored, edition, revision: 1 },
+  );
+  const {
+    document: kitchen,
+    save,
+    refused,
+    restored,
+    joined,
+  } = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
+  useEffect(() => {
+    if (restored) void say('What could not be saved last time has been brought back.');
+  }, [restored]);
+  useEffect(() => {
+    if (joined.length > 0) void say('What another window changed came in here; yours stays.');
+  }, [joined]);
+
+  /** Shows the change at once; what does not make a kitchen is not taken. */
+  const change = (next: Kitchen, undo?: string) => {
+    editor.edit(() => next);
+    if (undo && !editor.getSnapshot().refused) void say(undo, { undo: () => editor.undo() });
   };
+  const trouble =
+    refused ??
+    (save.kind === 'failed'
+      ? `Cannot save: ${save.why}. Your changes are kept on this device, and sent when it works again.`
+      : null);
   return (
     <>
       <BenchBar
         actions={
           <span
             data-testid="save-state"
-            className={`px-2 ${trouble ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
+            className={`px-2 ${
+              save.kind === 'failed' || save.kind === 'conflict'
+                ? 'font-semibold text-[var(--ochre-slate)]'
+                : 'text-chalk-dim'
+            }`}
           >
-            {trouble ? '▲ Not saved' : saving ? 'Saving…' : '✓ Saved'}
+            {SAVE_WORDS[save.kind]}
           </span>
         }
       />
@@ -82,13 +111,29 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
               {trouble}
             </p>
           )}
+          {save.kind === 'conflict' && (
+            <div role="alert" className="mt-3 border-l-4 border-ochre pl-4">
+              <p className="font-semibold">
+                The kitchen was changed in another window, and the same was changed here. All else
+                is joined: keep one of the two.
+              </p>
+              <p className="mt-2 flex flex-wrap gap-2">
+                <button type="button" className="btn" onClick={() => editor.takeTheirs()}>
+                  Take the other
+                </button>
+                <button type="button" className="btn btn-strong" onClick={() => editor.keepMine()}>
+                  Keep this one
+                </button>
+              </p>
+            </div>
+          )}
         </div>
         <section
           aria-label="About"
           className="grid max-w-[64rem] grid-cols-2 items-end gap-4 sm:grid-cols-5"
         >
           <div className="col-span-2">
-            <NameField name={kitchen.name} onChange={(name) => void change({ ...kitchen, name })} />
+            <NameField name={kitchen.name} onChange={(name) => change({ ...kitchen, name })} />
           </div>
           <QuantityField
             label="Temperature"
@@ -96,7 +141,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             range={{ min: 0, max: 45, unit: '°C' }}
             value={kitchen.roomC}
             step={1}
-            onChange={(roomC) => void change({ ...kitchen, roomC })}
+            onChange={(roomC) => change({ ...kitchen, roomC })}
           />
           <QuantityField
             label="Air humidity"
@@ -104,7 +149,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             range={{ min: 0.05, max: 0.95 }}
             value={kitchen.rh}
             step={0.05}
-            onChange={(rh) => void change({ ...kitchen, rh })}
+            onChange={(rh) => change({ ...kitchen, rh })}
           />
           <QuantityField
             label="Longest sheet"
@@ -112,12 +157,12 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             range={{ min: 150, max: 4000, unit: 'mm' }}
             value={kitchen.benchMm}
             step={50}
-            onChange={(benchMm) => void change({ ...kitchen, benchMm })}
+            onChange={(benchMm) => change({ ...kitchen, benchMm })}
           />
           <EggGrade
             eggG={kitchen.eggG}
             yolkG={kitchen.yolkG}
-            onChange={(egg) => void change({ ...kitchen, ...egg })}
+            onChange={(egg) => change({ ...kitchen, ...egg })}
           />
           <QuantityField
             label="An egg, no shell"
@@ -125,7 +170,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             range={{ min: 30, max: 90, unit: 'g' }}
             value={kitchen.eggG}
             step={1}
-            onChange={(eggG) => void change({ ...kitchen, eggG })}
+            onChange={(eggG) => change({ ...kitchen, eggG })}
           />
           <QuantityField
             label="A yolk"
@@ -133,21 +178,21 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             range={{ min: 8, max: 35, unit: 'g' }}
             value={kitchen.yolkG}
             step={1}
-            onChange={(yolkG) => void change({ ...kitchen, yolkG })}
+            onChange={(yolkG) => change({ ...kitchen, yolkG })}
           />
         </section>
         <Rollers
           rollers={kitchen.rollers}
-          onChange={(rollers, undo) => void change({ ...kitchen, rollers }, undo)}
+          onChange={(rollers, undo) => change({ ...kitchen, rollers }, undo)}
         />
         <Cutters
           cutters={kitchen.cutters}
-          onChange={(cutters, undo) => void change({ ...kitchen, cutters }, undo)}
+          onChange={(cutters, undo) => change({ ...kitchen, cutters }, undo)}
         />
         <Moulds
           moulds={kitchen.moulds}
           widestMm={Math.max(...kitchen.rollers.map(({ widthMm }) => widthMm))}
-          onChange={(moulds, undo) => void change({ ...kitchen, moulds }, undo)}
+          onChange={(moulds, undo) => change({ ...kitchen, moulds }, undo)}
         />
         <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-3">
           <GearList
@@ -158,7 +203,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             items={kitchen.spoons.map(({ name, ml }) => ({ name, value: ml }))}
             fresh={{ name: 'New spoon', value: 8 }}
             onChange={(items, undo) =>
-              void change(
+              change(
                 { ...kitchen, spoons: items.map(({ name, value }) => ({ name, ml: value })) },
                 undo,
               )
@@ -173,7 +218,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
               items={kitchen.tips.map(({ name, mm }) => ({ name, value: mm }))}
               fresh={{ name: 'New tip', value: 12 }}
               onChange={(items, undo) =>
-                void change(
+                change(
                   { ...kitchen, tips: items.map(({ name, value }) => ({ name, mm: value })) },
                   undo,
                 )
@@ -185,7 +230,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
               range={{ min: 50, max: 5000, unit: 'ml' }}
               value={kitchen.bagMl}
               step={50}
-              onChange={(bagMl) => void change({ ...kitchen, bagMl })}
+              onChange={(bagMl) => change({ ...kitchen, bagMl })}
             />
           </div>
           <GearList
@@ -196,7 +241,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             items={kitchen.pots.map(({ name, litres }) => ({ name, value: litres }))}
             fresh={{ name: 'New pot', value: 6 }}
             onChange={(items, undo) =>
-              void change(
+              change(
                 { ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) },
                 undo,
               )
@@ -207,7 +252,7 @@ export function KitchenPage({ stored, notice }: { stored: Kitchen; notice: React
             items={kitchen.cooks.map((name) => ({ name, value: 0 }))}
             fresh={{ name: 'New cook', value: 0 }}
             onChange={(items, undo) =>
-              void change({ ...kitchen, cooks: items.map(({ name }) => name) }, undo)
+              change({ ...kitchen, cooks: items.map(({ name }) => name) }, undo)
             }
           />
         </div>

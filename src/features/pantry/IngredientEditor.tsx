@@ -16,6 +16,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { ingredientWorkings } from './ingredientWorkings';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
+import { useRowDraft } from './useRowDraft';
 import { CheckField } from '@/ui/fields/CheckField';
 import { SelectField } from '@/ui/fields/SelectField';
 
@@ -60,8 +61,7 @@ export function IngredientEditor({
   own: ReadonlySet<string>;
   onClose(): void;
 }) {
-  const [draft, setDraft] = useState<Ingredient>(row ?? FRESH);
-  const set = (change: Partial<Ingredient>) => setDraft((before) => ({ ...before, ...change }));
+  const { draft, set, forget } = useRowDraft<Ingredient>('ingredients', row, FRESH);
   const withId = { ...draft, id: row?.id ?? freeId(draft.name, pantry.ingredients) };
   const checked = ingredientSchema.safeParse(withId);
   return (
@@ -72,7 +72,10 @@ export function IngredientEditor({
       fresh="New ingredient"
       draft={draft}
       checked={checked}
-      onClose={onClose}
+      onClose={() => {
+        forget();
+        onClose();
+      }}
     >
       <div className="grid gap-3 sm:grid-cols-[minmax(0,1fr)_12rem_12rem]">
         <label className="block">

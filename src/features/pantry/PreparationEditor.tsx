@@ -1,12 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import type { Preparation } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { PREPARATION_RANGES, preparationSchema } from '@/core/composition/pantrySchema';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
+import { useRowDraft } from './useRowDraft';
 import { CheckField } from '@/ui/fields/CheckField';
 
 const FRESH: Preparation = {
@@ -34,8 +34,7 @@ export function PreparationEditor({
   own: ReadonlySet<string>;
   onClose(): void;
 }) {
-  const [draft, setDraft] = useState<Preparation>(row ?? FRESH);
-  const set = (change: Partial<Preparation>) => setDraft((before) => ({ ...before, ...change }));
+  const { draft, set, forget } = useRowDraft<Preparation>('preparations', row, FRESH);
   const checked = preparationSchema.safeParse({
     ...draft,
     id: row?.id ?? freeId(draft.name, pantry.preparations),
@@ -49,7 +48,10 @@ export function PreparationEditor({
       fresh="New preparation"
       draft={draft}
       checked={checked}
-      onClose={onClose}
+      onClose={() => {
+        forget();
+        onClose();
+      }}
     >
       <label className="block">
         <span className="mb-1 block text-small text-ink-dim">Name</span>

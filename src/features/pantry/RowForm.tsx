@@ -6,11 +6,14 @@ import { useState, type ReactNode } from 'react';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import { startingPantry } from '@/core/composition/pantry';
 import { takeOutPantryRow, writePantryRows } from '@/server/actions/pantry';
+import { CHANGED_ELSEWHERE } from '@/server/changedElsewhere';
 import { OverPage } from '@/ui/layout/OverPage';
 import { say } from '@/ui/layout/say';
 import { Button } from '@/ui/buttons/Button';
 
 type Row = Ingredient | Preparation;
+
+const NO_ANSWER = { ok: false, error: 'No answer from the server', path: '' };
 
 /** What a row's check says: the row, or what is wrong with it. */
 interface Checked {
@@ -44,24 +47,31 @@ export function RowForm({
 }) {
   const router = useRouter();
   // What was wrong is said until something is changed.
-  const [trouble, setTrouble] = useState<{ says: string; of: Row } | null>(null);
+  const [trouble, setTrouble] = useState<{ says: string; of: Row; over?: boolean } | null>(null);
   const [busy, setBusy] = useState(false);
-  const run = async (work: () => Promise<{ ok: boolean; error?: string }>, done: string) => {
+  const run = async (
+    work: () => Promise<{ ok: boolean; error?: string; path?: string }>,
+    done: string,
+  ) => {
     setBusy(true);
-    const result = await work().catch(() => ({ ok: false, error: 'No answer from the server' }));
+    const result = await work().catch(() => NO_ANSWER);
     setBusy(false);
     if (!result.ok) {
-      setTrouble({ says: `${result.error}. Nothing was changed.`, of: draft });
+      const over = result.path === CHANGED_ELSEWHERE;
+      setTrouble({ says: `${result.error}. Nothing was changed.`, of: draft, over });
       return;
     }
     void say(done);
     router.refresh();
     onClose();
   };
-  const save = () => {
+  /** @param over whatever another window made of the row meanwhile */
+  const save = (over = false) => {
     const { data } = checked;
-    if (data) void run(() => writePantryRows({ table, rows: [data] }), `${data.name} saved`);
-    else setTrouble({ says: `${checked.error?.issues[0]?.message}.`, of: draft });
+    if (data) {
+      const before = over ? undefined : row;
+      void run(() => writePantryRows({ table, rows: [data], before }), `${data.name} saved`);
+    } else setTrouble({ says: `${checked.error?.issues[0]?.message}.`, of: draft });
   };
   const shipped = row !== null && startingPantry[table].has(row.id);
   return (
@@ -80,9 +90,14 @@ export function RowForm({
           </p>
         )}
         <div className="flex flex-wrap items-center gap-2">
-          <Button strong resting={busy} onClick={save}>
+          <Button strong resting={busy} onClick={() => save()}>
             Save
           </Button>
+          {trouble?.of === draft && trouble.over && (
+            <Button resting={busy} onClick={() => save(true)}>
+              Save mine over it
+            </Button>
+          )}
           <button type="button" className="btn" onClick={onClose}>
             Cancel
           </button>

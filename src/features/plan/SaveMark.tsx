@@ -1,33 +1,30 @@
 'use client';
 
+import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useEdit, useEditorState } from './editor/EditorContext';
-import type { SaveState } from './editor/planEditor';
+import { useFieldNames } from './useFieldNames';
 
 /** How the plan stands against what is stored, in the bar. */
 export function SaveMark() {
   const save = useEditorState((state) => state.save);
-  const words: Record<SaveState['kind'], string> = {
-    saved: '✓ Saved',
-    waiting: 'Saving…',
-    saving: 'Saving…',
-    failed: '▲ Not saved',
-    conflict: '▲ Changed elsewhere',
-  };
   const bad = save.kind === 'failed' || save.kind === 'conflict';
   return (
     <span
       data-testid="save-state"
       className={`px-2 whitespace-nowrap ${bad ? 'font-semibold text-[var(--ochre-slate)]' : 'text-chalk-dim'}`}
     >
-      {words[save.kind]}
+      {SAVE_WORDS[save.kind]}
     </span>
   );
 }
+
+const NONE: readonly string[] = [];
 
 /** Says why the plan cannot be saved, and what can be done; nothing when all is well. */
 export function SaveTrouble() {
   const save = useEditorState((state) => state.save);
   const editor = useEdit();
+  const clashes = useFieldNames(save.kind === 'conflict' ? save.clashes : NONE);
   if (save.kind === 'failed') {
     return (
       <Notice>
@@ -45,8 +42,8 @@ export function SaveTrouble() {
     return (
       <Notice>
         <span>
-          <b>This plan was changed in another window.</b> Keep one; the other can still be found
-          under undo or revisions.
+          <b>This plan was changed in another window.</b> Both changed {clashes.join(', ')}: keep
+          one; the other can still be found under undo or revisions. All else is joined.
         </span>
         <span className="flex flex-wrap gap-2">
           <button type="button" className="btn" onClick={() => editor.takeTheirs()}>

@@ -4,10 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { importPlan } from '@/server/actions/plans';
 import { ChooseFile } from '@/ui/files/ChooseFile';
+import { useIdFor } from './useIdFor';
 
 /** Opens a plan document from a file. A file that is none is refused with its reason. */
 export function ImportPlan() {
   const router = useRouter();
+  const idFor = useIdFor();
   const [error, setError] = useState<string | null>(null);
   const read = async (file: File) => {
     let document: unknown;
@@ -17,7 +19,7 @@ export function ImportPlan() {
       setError(`${file.name} is not a plan file: it is not JSON.`);
       return;
     }
-    const result = await importPlan(document);
+    const result = await importPlan(document, idFor(document));
     if (result.ok) router.push(`/plans/${result.value}`);
     else setError(`${file.name} was not taken: ${result.error}`);
   };

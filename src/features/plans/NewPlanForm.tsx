@@ -17,6 +17,7 @@ import { SelectField } from '@/ui/fields/SelectField';
 import { TileChoice } from '@/ui/fields/TileChoice';
 import { RecipeReader } from '../recipe/RecipeReader';
 import { useRecipe } from '../recipe/useRecipe';
+import { useIdFor } from './useIdFor';
 
 /** A filling to begin from, as the list shows it. */
 export interface FillingChoice {
@@ -40,6 +41,7 @@ const IN_HAND = 'inHand';
 /** Asks what a cook knows before there is a plan, and opens at the answer. */
 export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps) {
   const router = useRouter();
+  const idFor = useIdFor();
   const [pending, begin] = useTransition();
   const [error, setError] = useState<string | null>(null);
   const [portions, setPortions] = useState(4);
@@ -78,7 +80,8 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       return;
     }
     begin(async () => {
-      const result = await beginPlan(wish());
+      const asked = wish();
+      const result = await beginPlan(asked, idFor(asked));
       if (result.ok) router.push(`/plans/${result.value}?at=count`);
       else setError(result.error);
     });

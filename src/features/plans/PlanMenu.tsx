@@ -18,6 +18,7 @@ import { deleteForEver, duplicatePlan, shelvePlan } from '@/server/actions/plans
 import type { PlanShelf } from '@/server/repositories/plans';
 import { AskOnce } from '@/ui/layout/AskOnce';
 import { say, sayTrouble } from '@/ui/layout/say';
+import { useIdFor } from './useIdFor';
 
 export interface PlanMenuProps {
   readonly id: string;
@@ -35,6 +36,7 @@ export interface PlanMenuProps {
 export default function PlanMenu(props: PlanMenuProps) {
   const { id, name, shelf, inside = false, onRename, onTags, before } = props;
   const router = useRouter();
+  const idFor = useIdFor();
   const [asking, setAsking] = useState(false);
   /** What was picked opens something that takes the focus: it waits until the menu has let go of it. */
   const goesOn = useRef<(() => void) | null>(null);
@@ -49,7 +51,7 @@ export default function PlanMenu(props: PlanMenuProps) {
   };
   const copy = async () => {
     await before?.();
-    const result = await duplicatePlan(id);
+    const result = await duplicatePlan(id, idFor(id));
     if (result.ok) router.push(`/plans/${result.value}`);
     else void sayTrouble(result.error);
   };

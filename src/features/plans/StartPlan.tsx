@@ -7,6 +7,7 @@ import { startPlan } from '@/server/actions/plans';
 import type { PieceDrawing } from '@/core/shapes/drawing';
 import { PieceOutline } from '@/ui/drawings/PieceOutline';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { useIdFor } from './useIdFor';
 
 export interface StartingChoice {
   readonly family: FamilyId;
@@ -26,6 +27,7 @@ const WIDTH = 300;
 /** A good plan to start from for each shape; a tap opens it. */
 export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
   const router = useRouter();
+  const idFor = useIdFor();
   const { text } = useUnits();
   const [pending, start] = useTransition();
   const widest = Math.max(...choices.map(({ section: { piece } }) => piece.toX - piece.fromX));
@@ -47,7 +49,7 @@ export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
               disabled={pending}
               onClick={() =>
                 start(async () => {
-                  const result = await startPlan(choice.family);
+                  const result = await startPlan(choice.family, idFor(choice.family));
                   if (result.ok) router.push(`/plans/${result.value}`);
                   else setError(result.error);
                 })

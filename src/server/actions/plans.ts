@@ -2,7 +2,6 @@
 
 import { cutTo } from '@/core/cutTo';
 import { getBasis } from '../repositories/basis';
-import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { shortText } from '@/core/fields';
@@ -29,48 +28,52 @@ import { getKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
 
 const idSchema = z.string().min(1).max(60);
+/** The client's own, so that a plan sent twice is made once. */
+const newIdSchema = z.uuid({ error: 'New id must be a UUID' });
 const shelfSchema = z.enum(['current', 'archived', 'deleted']);
 
 /** A new plan from the starting plan of a shape, on the kitchen's first roller. Gives its id. */
-export async function startPlan(family: unknown): Promise<Outcome<string>> {
+export async function startPlan(family: unknown, newId: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const start = startingPlans[check(z.enum(FAMILY_IDS), family)];
     const plan = inKitchen(start, getKitchen(database()), getBasis(database()));
-    const id = randomUUID();
-    return createPlan(database(), { id, plan, now: new Date() }).id;
+    return createPlan(database(), { id: check(newIdSchema, newId), plan, now: new Date() }).id;
   });
   revalidatePath('/');
   return result;
 }
 
 /** A new plan from what a cook knows: for how many, what there is. Gives its id. */
-export async function beginPlan(wish: unknown): Promise<Outcome<string>> {
+export async function beginPlan(wish: unknown, newId: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const db = database();
     const plan = newPlan(check(newPlanSchema, wish), getKitchen(db), getBasis(db));
-    return createPlan(db, { id: randomUUID(), plan, now: new Date() }).id;
+    return createPlan(db, { id: check(newIdSchema, newId), plan, now: new Date() }).id;
   });
   revalidatePath('/');
   return result;
 }
 
 /** A new plan from a plan document, as read from a file. Gives its id. */
-export async function importPlan(document: unknown): Promise<Outcome<string>> {
+export async function importPlan(document: unknown, newId: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const plan = parsePlan(document, getPantry(database()));
-    return createPlan(database(), { id: randomUUID(), plan, now: new Date() }).id;
+    return createPlan(database(), { id: check(newIdSchema, newId), plan, now: new Date() }).id;
   });
   revalidatePath('/');
   return result;
 }
 
 /** A copy of a plan under a new name. Gives its id. */
-export async function duplicatePlan(id: unknown): Promise<Outcome<string>> {
+export async function duplicatePlan(id: unknown, newId: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const { plan } = getPlan(database(), check(idSchema, id));
     const name = `${cutTo(plan.name, 113)}, copy`;
-    return createPlan(database(), { id: randomUUID(), plan: { ...plan, name }, now: new Date() })
-      .id;
+    return createPlan(database(), {
+      id: check(newIdSchema, newId),
+      plan: { ...plan, name },
+      now: new Date(),
+    }).id;
   });
   revalidatePath('/');
   return result;

@@ -60,7 +60,7 @@ export async function holdAtTypical(input: unknown): Promise<Outcome> {
     const { name, held } = check(holdSchema, input);
     const kitchen = getKitchen(db);
     const others = kitchen.held.filter((each) => each !== name);
-    saveKitchen(db, { ...kitchen, held: held ? [...others, name] : others }, new Date());
+    saveKitchen(db, { ...kitchen, held: held ? [...others, name] : others }, { now: new Date() });
   });
   revalidatePath('/', 'layout');
   return result;

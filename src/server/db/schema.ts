@@ -14,8 +14,6 @@ export const plans = sqliteTable(
     archivedAt: text(),
     /** Put away, not destroyed: deleting can be undone. */
     deletedAt: text(),
-    /** The last save's own id: one that follows a save whose answer was lost is no conflict. */
-    lastSave: text(),
   },
   (table) => [index('plans_updated').on(table.updatedAt)],
 );
@@ -113,8 +111,6 @@ export const runEvents = sqliteTable(
 export const pantryIngredients = sqliteTable('pantry_ingredients', {
   id: text().primaryKey(),
   document: text().notNull(),
-  /** Grows with every save; a save from an older edition is refused. */
-  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
 });
 
@@ -122,7 +118,6 @@ export const pantryIngredients = sqliteTable('pantry_ingredients', {
 export const pantryPreparations = sqliteTable('pantry_preparations', {
   id: text().primaryKey(),
   document: text().notNull(),
-  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
 });
 

@@ -21,12 +21,15 @@ const asking: DoorState = {
 
 /** Has the door ask who comes, where others than this machine can. */
 export function keepDoor(): void {
-  const beyond = listensBeyond({
-    // The bundler's own server is for this machine alone, unless it is told otherwise.
-    listen:
-      process.env.MORTAR_LISTEN ??
-      (process.env.NODE_ENV === 'development' ? '127.0.0.1' : undefined),
-    args: process.argv,
-  });
+  // A proxy in front stands for whoever comes from beyond.
+  const beyond =
+    Boolean(process.env.MORTAR_PROXY) ||
+    listensBeyond({
+      // The bundler's own server is for this machine alone, unless it is told otherwise.
+      listen:
+        process.env.MORTAR_LISTEN ??
+        (process.env.NODE_ENV === 'development' ? '127.0.0.1' : undefined),
+      args: process.argv,
+    });
   watchDoor(() => (beyond ? asking : null));
 }

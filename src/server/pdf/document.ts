@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import * as fontkit from 'fontkit';
@@ -21,6 +22,27 @@ function fontFile(subset: (typeof SUBSETS)[number], weight: number): string {
     createRequire(join(process.cwd(), 'package.json')).resolve(`${PACKAGE}/package.json`),
   );
   return join(root, 'files', `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
+}
+
+/** A font's file and what it holds, read once. */
+interface FontKept {
+  readonly bytes: Buffer;
+  has(codePoint: number): boolean;
+}
+
+const fonts = new Map<string, FontKept>();
+
+function fontOf(file: string): FontKept {
+  const known = fonts.get(file);
+  if (known) return known;
+  const bytes = readFileSync(file);
+  const font = fontkit.create(bytes);
+  const kept: FontKept = {
+    bytes,
+    has: (codePoint) => 'hasGlyphForCodePoint' in font && font.hasGlyphForCodePoint(codePoint),
+  };
+  fonts.set(file, kept);
+  return kept;
 }
 
 interface Face {
@@ -68,15 +90,10 @@ export function startPdf(title: string): Pdf {
     (Object.keys(WEIGHTS) as Weight[]).map((weight) => [
       weight,
       SUBSETS.map((subset): Face => {
-        const file = fontFile(subset, WEIGHTS[weight]);
+        const { bytes, has } = fontOf(fontFile(subset, WEIGHTS[weight]));
         const name = `${subset}-${weight}`;
-        doc.registerFont(name, file);
-        const font = fontkit.openSync(file);
-        return {
-          name,
-          has: (codePoint) =>
-            'hasGlyphForCodePoint' in font && font.hasGlyphForCodePoint(codePoint),
-        };
+        doc.registerFont(name, bytes);
+        return { name, has };
       }),
     ]),
   ) as Record<Weight, Face[]>;

@@ -111,7 +111,7 @@ it('a plan goes back to its last revision that can be read', () => {
 it('a save over what cannot be read is refused, so that it is not lost', () => {
   spoil('kitchen', '{}');
   expect(kitchenUnreadable(db)).toHaveLength(1);
-  expect(() => saveKitchen(db, getKitchen(db), minute(9))).toThrow(UnreadableError);
+  expect(() => saveKitchen(db, getKitchen(db), { now: minute(9) })).toThrow(UnreadableError);
   spoil('plan', '{}');
   const save = { id: 'b', plan: planWith(), baseEdition: 1, sitting: '', now: minute(9) };
   expect(() => savePlan(db, save)).toThrow(UnreadableError);
@@ -120,7 +120,7 @@ it('a save over what cannot be read is refused, so that it is not lost', () => {
 it('a plan that cannot be read is no reason to keep the pantry as it is', () => {
   spoil('revision', '{}');
   const [curd] = readRows(db).rows.ingredients;
-  saveRows(db, 'ingredients', [{ ...curd!, water: curd!.water / 2 }], minute(9));
+  saveRows(db, 'ingredients', [{ ...curd!, water: curd!.water / 2 }], { now: minute(9) });
   expect(readRows(db).rows.ingredients[0]!.water).toBeCloseTo(curd!.water / 2);
 });
 

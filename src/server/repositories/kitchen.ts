@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { eq } from 'drizzle-orm';
 import { kitchenSchema, startingKitchen, type Kitchen } from '@/core/kitchen/kitchen';
 import { write, type Connection, type Database } from '../db/database';
@@ -26,14 +27,45 @@ export function getKitchen(db: Connection): Kitchen {
 export const kitchenUnreadable = (db: Connection): Unreadable[] =>
   readEach([db], readKitchen).unreadable;
 
-/** Saves the whole kitchen. @throws UnreadableError while what is kept cannot be read: it is not written over */
-export function saveKitchen(db: Database, kitchen: Kitchen, now: Date): void {
-  const values = { document: JSON.stringify(kitchen), updatedAt: now.toISOString() };
-  write(db, (tx) => {
-    readKitchen(tx);
+/** The number of the kitchen's last save; 0 while it is the starting one. */
+export const kitchenEdition = (db: Connection): number =>
+  db.select({ edition: kitchens.edition }).from(kitchens).where(eq(kitchens.id, ONLY)).get()
+    ?.edition ?? 0;
+
+/** What came of a save of the kitchen. */
+export type KitchenSave =
+  | { readonly kind: 'saved'; readonly edition: number }
+  | { readonly kind: 'conflict'; readonly theirs: Kitchen; readonly edition: number };
+
+/**
+ * Saves the whole kitchen.
+ * @param baseEdition the edition it was made from: another one is a conflict, and changes nothing; whatever
+ * stands there when left out
+ * @throws UnreadableError while what is kept cannot be read: it is not written over
+ */
+export function saveKitchen(
+  db: Database,
+  kitchen: Kitchen,
+  { now, baseEdition }: { now: Date; baseEdition?: number },
+): KitchenSave {
+  return write(db, (tx) => {
+    const theirs = readKitchen(tx);
+    const current = kitchenEdition(tx);
+    if (current > 0 && isDeepStrictEqual(theirs, kitchen)) {
+      return { kind: 'saved', edition: current };
+    }
+    if (baseEdition !== undefined && baseEdition !== current) {
+      return { kind: 'conflict', theirs, edition: current };
+    }
+    const values = {
+      document: JSON.stringify(kitchen),
+      edition: current + 1,
+      updatedAt: now.toISOString(),
+    };
     tx.insert(kitchens)
       .values({ id: ONLY, ...values })
       .onConflictDoUpdate({ target: kitchens.id, set: values })
       .run();
+    return { kind: 'saved', edition: values.edition };
   });
 }

@@ -1,7 +1,10 @@
+import { isDeepStrictEqual } from 'node:util';
 import { eq } from 'drizzle-orm';
 import { v4, v5 } from 'uuid';
 import { basisFrom, type Basis } from '@/core/basis/basis';
 import { logEntrySchema, type LogEntry } from '@/core/log/logEntry';
+import { PlanError } from '@/core/plan/document/planError';
+import { runEventSchema, type RunEvent } from '@/core/run/events';
 import { foldRun, type RunState } from '@/core/run/fold';
 import { entryOfRun, eventsOfEntry } from '@/core/run/writtenDown';
 import { write, type Database } from '../db/database';
@@ -49,7 +52,16 @@ export function addLogEntry(
   write(db, (tx) => {
     const known = tx.select().from(runs).where(eq(runs.id, entry.id)).get();
     if (known) {
-      if (known.status !== 'struck') return;
+      if (known.status !== 'struck') {
+        const kept = new Map(getRun(db, entry.id).events.map((event) => [event.id, event]));
+        const written = eventsOf(entry);
+        if (
+          known.planId === planId &&
+          written.every((each) => isDeepStrictEqual(kept.get(each.id), each))
+        )
+          return;
+        throw new PlanError('entry: is written down already, and says something else', 'id');
+      }
       const struck = foldRun(getRun(db, entry.id).events).events.filter(
         ({ kind }) => kind === 'struck',
       );
@@ -63,10 +75,15 @@ export function addLogEntry(
       return;
     }
     openRun(tx, { id: entry.id, planId, revision, learnt, now });
-    const idOf = (part: string) => v5(part, entry.id);
-    addEvents(tx, entry.id, eventsOfEntry(entry, { at: noon(entry.madeOn), idOf }), now);
+    addEvents(tx, entry.id, eventsOf(entry), now);
   });
 }
+
+/** What an entry says happened: the same each time it is asked. */
+const eventsOf = (entry: LogEntry): RunEvent[] =>
+  eventsOfEntry(entry, { at: noon(entry.madeOn), idOf: (part) => v5(part, entry.id) }).map(
+    (event) => runEventSchema.parse(event),
+  );
 
 /**
  * Puts right what was written down: what stood is taken back, what is right is added. The revision and the

@@ -38,24 +38,43 @@ afterEach(() => db.$client.close());
 describe('the pantry', () => {
   it('is the shipped one until rows of the cook’s own lie over it', () => {
     expect(getPantry(db)).toBe(startingPantry);
-    saveRows(db, 'ingredients', [mill, { ...ricotta, water: 0.76 }], now);
+    saveRows(db, 'ingredients', [mill, { ...ricotta, water: 0.76 }], { now });
     const pantry = getPantry(db);
     expect(pantry.ingredients.get('mill-flour')).toEqual(mill);
     expect(pantry.ingredients.get('ricotta-fresh')?.water).toBe(0.76);
     expect(pantry.ingredients.size).toBe(startingPantry.ingredients.size + 1);
   });
 
+  it('does not write over what another window made of a row meanwhile, unless it is told to', () => {
+    const [mine, theirs] = [
+      { ...ricotta, water: 0.76 },
+      { ...ricotta, water: 0.7 },
+    ];
+    saveRows(db, 'ingredients', [theirs], { now, before: ricotta });
+    const save = () => saveRows(db, 'ingredients', [mine], { now, before: ricotta });
+    expect(save).toThrow(/before “.*” was changed in another window/);
+    expect(getPantry(db).ingredients.get('ricotta-fresh')).toEqual(theirs);
+    saveRows(db, 'ingredients', [mine], { now, before: theirs });
+    // Sent again, its answer lost: the same.
+    saveRows(db, 'ingredients', [mine], { now, before: theirs });
+    saveRows(db, 'ingredients', [mill], { now, before: null });
+    const other = { ...mill, name: 'Another' };
+    expect(() => saveRows(db, 'ingredients', [other], { now, before: null })).toThrow(/changed in/);
+    removeRow(db, 'ingredients', mill.id);
+    expect(() => saveRows(db, 'ingredients', [other], { now, before: mill })).toThrow(/removed in/);
+  });
+
   it('forgets a row that is the shipped one again', () => {
-    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.76 }], now);
-    saveRows(db, 'ingredients', [ricotta], now);
+    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.76 }], { now });
+    saveRows(db, 'ingredients', [ricotta], { now });
     expect(ownRows(db).ingredients).toEqual([]);
-    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.76 }], now);
+    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.76 }], { now });
     removeRow(db, 'ingredients', 'ricotta-fresh');
     expect(getPantry(db)).toBe(startingPantry);
   });
 
   it('works a plan out with the cook’s own rows, and the plan is read by them', () => {
-    saveRows(db, 'ingredients', [mill], now);
+    saveRows(db, 'ingredients', [mill], { now });
     const plan = {
       ...planWith(),
       dough: {
@@ -74,7 +93,7 @@ describe('the pantry', () => {
   });
 
   it('keeps a new row that a plan uses, even in an older revision, and says so', () => {
-    saveRows(db, 'ingredients', [mill], now);
+    saveRows(db, 'ingredients', [mill], { now });
     const plan = {
       ...planWith(),
       dough: {
@@ -94,14 +113,14 @@ describe('the pantry', () => {
   });
 
   it('takes a new row out that nothing uses', () => {
-    saveRows(db, 'ingredients', [mill], now);
+    saveRows(db, 'ingredients', [mill], { now });
     removeRow(db, 'ingredients', 'mill-flour');
     expect(getPantry(db)).toBe(startingPantry);
   });
 
   it('refuses rows that would make a kept plan unreadable, all of them, and names the plan', () => {
     createPlan(db, { id: 'c', plan: { ...curd(150), name: 'Curd day' }, now });
-    expect(() => saveRows(db, 'ingredients', [mill, { ...ricotta, water: 0.6 }], now)).toThrow(
+    expect(() => saveRows(db, 'ingredients', [mill, { ...ricotta, water: 0.6 }], { now })).toThrow(
       /would make “Curd day” unreadable: filling\.parts\[0\]\.weighedG: must be at least/,
     );
     expect(ownRows(db).ingredients).toEqual([]);
@@ -111,9 +130,9 @@ describe('the pantry', () => {
   it('refuses a preparation no longer done to what a plan does it to', () => {
     createPlan(db, { id: 'c', plan: curd(), now });
     const sieve = startingPantry.preparations.get('drain-sieve')!;
-    expect(() => saveRows(db, 'preparations', [{ ...sieve, appliesTo: ['quark'] }], now)).toThrow(
-      /is not done to ricotta-fresh/,
-    );
+    expect(() =>
+      saveRows(db, 'preparations', [{ ...sieve, appliesTo: ['quark'] }], { now }),
+    ).toThrow(/is not done to ricotta-fresh/);
   });
 });
 
@@ -133,7 +152,7 @@ describe('a logged batch', () => {
     const free = (pantry = getPantry(db)) =>
       evaluatePlan(getPlan(db, 'c').plan, basisWith(pantry)).filling.freeWaterShare;
     const planned = free();
-    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.78, carbohydrate: 0.02 }], now);
+    saveRows(db, 'ingredients', [{ ...ricotta, water: 0.78, carbohydrate: 0.02 }], { now });
     expect(free()).toBeGreaterThan(planned);
     expect(free(listLog(db, 'c')[0]!.basis.pantry)).toBe(planned);
   });

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { eq, or, sql } from 'drizzle-orm';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import {
@@ -9,6 +10,7 @@ import {
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { FieldError } from '@/core/range';
+import { CHANGED_ELSEWHERE } from '../changedElsewhere';
 import { write, type Connection, type Database } from '../db/database';
 import { pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';
 import { readDocument, readEach, type DocumentKind, type Unreadable } from './unreadable';
@@ -49,17 +51,22 @@ export const getPantry = (db: Connection): Pantry => pantryWith(ownRows(db));
 /**
  * Writes rows, each new or over the one with its id; all of them or, when one cannot be written, none.
  * A row that is the shipped one again is no longer the cook's own.
+ * @param before the one row as it was when its change began, null for a new one: should it be another by
+ * now, nothing is written; whatever stands there when left out
+ * @throws FieldError naming `before` when the row was changed meanwhile
  */
 export function saveRows(
   db: Database,
   table: PantryTable,
   rows: readonly (Ingredient | Preparation)[],
-  now: Date,
+  { now, before: expected }: { now: Date; before?: Ingredient | Preparation | null },
 ): void {
   const from = TABLES[table];
   const shipped: ReadonlyMap<string, unknown> = startingPantry[table];
   write(db, (tx) => {
     const before = getPantry(tx);
+    const [only] = rows;
+    if (expected !== undefined && only) checkUnchanged(before[table].get(only.id), expected, only);
     for (const row of rows) {
       const document = JSON.stringify(row);
       if (JSON.stringify(shipped.get(row.id)) === document) {
@@ -79,6 +86,21 @@ export function saveRows(
       rows.map(({ id }) => id),
     );
   });
+}
+
+/** A row that another window changed is not written over unseen; the same save twice is one. */
+function checkUnchanged(
+  now: Ingredient | Preparation | undefined,
+  before: Ingredient | Preparation | null,
+  row: Ingredient | Preparation,
+): void {
+  if (isDeepStrictEqual(now ?? null, before) || isDeepStrictEqual(now, row)) return;
+  throw new FieldError(
+    CHANGED_ELSEWHERE,
+    now
+      ? `“${now.name}” was changed in another window meanwhile`
+      : `“${row.name}” was removed in another window meanwhile`,
+  );
 }
 
 /** Revisions whose document names a row. */

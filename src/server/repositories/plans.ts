@@ -1,6 +1,7 @@
 import { and, count, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import type { Pantry } from '@/core/composition/pantry';
 import { parsePlan } from '@/core/plan/document/parsePlan';
+import { PlanError } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { write, type Connection, type Database } from '../db/database';
 import { logEntries, planRevisions, plans, runEvents, runs, sharedLinks } from '../db/schema';
@@ -142,13 +143,22 @@ export function getPlan(db: Connection, id: string): StoredPlan {
   return storedPlan(found.row, found.document, getPantry(db));
 }
 
-/** Puts a new plan away under an id of its own. */
+/**
+ * Puts a new plan away under an id of its own. The same again makes one.
+ * @throws PlanError when the id is that of another plan
+ */
 export function createPlan(
   db: Database,
   { id, plan, now, sitting = '' }: { id: string; plan: Plan; now: Date; sitting?: string },
 ): StoredPlan {
   const at = now.toISOString();
   write(db, (tx) => {
+    if (tx.select({ id: plans.id }).from(plans).where(eq(plans.id, id)).get()) {
+      const first = and(eq(planRevisions.planId, id), eq(planRevisions.number, 1));
+      const kept = tx.select().from(planRevisions).where(first).get();
+      if (kept?.document === JSON.stringify(plan)) return;
+      throw new PlanError('id: is that of another plan', 'id');
+    }
     tx.insert(plans).values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at }).run();
     tx.insert(planRevisions)
       .values({

@@ -123,9 +123,13 @@ describe('shelves', () => {
 });
 
 describe('the log', () => {
-  it('keeps an entry once, however often it arrives; the first one stands', () => {
-    addLogEntry(db, { planId: 'a', revision: 1, entry: entry(1), now: at(1) });
-    addLogEntry(db, { planId: 'a', revision: 1, entry: { ...entry(1), burst: 9 }, now: at(2) });
+  it('keeps an entry once, however often it arrives; another under its id is refused', () => {
+    const add = (more: Partial<LogEntry>) =>
+      addLogEntry(db, { planId: 'a', revision: 1, entry: { ...entry(1), ...more }, now: at(1) });
+    add({});
+    add({});
+    expect(() => add({ burst: 9 })).toThrow(/written down already, and says something else/);
+    expect(() => add({ note: 'and a note' })).toThrow(/says something else/);
     expect(listLog(db, 'a')).toMatchObject([{ entry: entry(1), revision: 1 }]);
     expect(listLog(db, 'a')).toHaveLength(1);
   });
@@ -159,8 +163,24 @@ describe('the log', () => {
 describe('the kitchen', () => {
   it('starts with one to edit and keeps what is saved', () => {
     expect(getKitchen(db)).toEqual(startingKitchen);
-    saveKitchen(db, { ...startingKitchen, name: 'Galley' }, at(1));
-    saveKitchen(db, { ...startingKitchen, name: 'Landing' }, at(2));
+    saveKitchen(db, { ...startingKitchen, name: 'Galley' }, { now: at(1) });
+    saveKitchen(db, { ...startingKitchen, name: 'Landing' }, { now: at(2) });
+    expect(getKitchen(db).name).toBe('Landing');
+  });
+
+  it('does not write over what another window saved: it gives that back, with its edition', () => {
+    const named = (name: string) => ({ ...startingKitchen, name });
+    const save = (name: string, baseEdition: number) =>
+      saveKitchen(db, named(name), { now: at(1), baseEdition });
+    expect(save('Galley', 0)).toEqual({ kind: 'saved', edition: 1 });
+    expect(save('Landing', 0)).toEqual({
+      kind: 'conflict',
+      theirs: named('Galley'),
+      edition: 1,
+    });
+    // The same again, its answer lost, is no conflict.
+    expect(save('Galley', 0)).toEqual({ kind: 'saved', edition: 1 });
+    expect(save('Landing', 1)).toEqual({ kind: 'saved', edition: 2 });
     expect(getKitchen(db).name).toBe('Landing');
   });
 });

@@ -95,9 +95,23 @@ describe('runs', () => {
     expect(listRuns(db)[0]).toMatchObject({ summary: { pieces: 31, status: 'open' } });
   });
 
+  it('another event under the id of one that is there is refused, with all that came along', () => {
+    addEvents(db, id, [event(1, { kind: 'counted', pieces: 15 })], at(5));
+    const other = [event(2, { kind: 'begun' }), event(1, { kind: 'counted', pieces: 16 })];
+    expect(() => addEvents(db, id, other, at(6))).toThrow(
+      /is there already and says something else/,
+    );
+    expect(getRun(db, id).events).toHaveLength(1);
+  });
+
   it('opening the same again opens nothing twice; one that is not there is said so', () => {
     openRun(db, { id, planId: 'a', revision: 1, learnt: [], now: at(9) });
     expect(listRuns(db)).toHaveLength(1);
+    createPlan(db, { id: 'b', plan: dosed(9), now: at(9) });
+    const elsewhere = { id, planId: 'b', revision: 1, learnt: [], now: at(9) };
+    expect(() => openRun(db, elsewhere)).toThrow(/made from something else/);
+    createPlan(db, { id: 'b', plan: dosed(9), now: at(10) });
+    expect(() => createPlan(db, { id: 'b', plan: dosed(8), now: at(10) })).toThrow(/another plan/);
     expect(() => addEvents(db, 'none', [], at(1))).toThrow(NotFoundError);
     expect(() => eventsAfter(db, 'none', 0)).toThrow(NotFoundError);
     expect(() => getRun(db, 'none')).toThrow(NotFoundError);

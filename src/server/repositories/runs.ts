@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import * as z from 'zod';
 import { and, asc, count, desc, eq, gt, inArray, sql } from 'drizzle-orm';
 import { basisFrom, basisWith, type BasisParts } from '@/core/basis/basis';
@@ -73,7 +74,11 @@ export function openRun(
   }: { id: string; planId: string; revision: number; learnt: readonly Learnt[]; now: Date },
 ): void {
   inOne(db, (tx) => {
-    if (tx.select({ id: runs.id }).from(runs).where(eq(runs.id, id)).get()) return;
+    const known = tx.select().from(runs).where(eq(runs.id, id)).get();
+    if (known) {
+      if (known.planId === planId && known.revision === revision) return;
+      throw new PlanError('id: is that of a batch made from something else', 'id');
+    }
     const { plan } = getRevision(tx, planId, revision);
     const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt));
     const summary = summaryOf(plan, foldRun([]), basisFrom(basis));
@@ -101,7 +106,8 @@ export interface Written {
 /**
  * Adds what happened. An event that is there already changes nothing; the order they come in does not
  * matter.
- * @throws NotFoundError when there is no such run
+ * @throws NotFoundError when there is no such run; PlanError when one has the id of another that says
+ * something else: nothing is added then
  */
 export function addEvents(
   db: Database | Connection,
@@ -124,11 +130,25 @@ export function addEvents(
         .values({ id: event.id, runId, at: event.at, arrivedAt, document: JSON.stringify(event) })
         .onConflictDoNothing()
         .run();
+      if (changes === 0) checkSame(tx, runId, event);
       added += changes;
     }
     if (added > 0) summarise(tx, row, now);
     return { last: lastSeq(tx, runId) };
   });
+}
+
+/** @throws PlanError when what is kept under an event's id is not that event */
+function checkSame(tx: Connection, runId: string, event: RunEvent): void {
+  const kept = tx
+    .select({ document: runEvents.document })
+    .from(runEvents)
+    .where(and(eq(runEvents.runId, runId), eq(runEvents.id, event.id)))
+    .get();
+  const [known] = kept ? readEvent(kept.document) : [];
+  // One that cannot be read is mended where such things are, not written over here.
+  if (!known || isDeepStrictEqual(known, runEventSchema.parse(event))) return;
+  throw new PlanError(`events: ${event.id} is there already and says something else`, 'events');
 }
 
 /** Works out again what a run comes to, and keeps it. */

@@ -27,13 +27,13 @@ export const EVENTS = [
 /** For tests: a kitchen with something of every kind in it. */
 export function filledKitchen(file = freshFile()): Database {
   const db = openKitchenFile(file);
-  saveKitchen(db, { ...startingKitchen, name: 'A hall by the lake' }, minute(0));
+  saveKitchen(db, { ...startingKitchen, name: 'A hall by the lake' }, { now: minute(0) });
   const curd = {
     ...[...startingPantry.ingredients.values()][0]!,
     id: 'own-curd',
     name: 'Own curd',
   };
-  saveRows(db, 'ingredients', [curd], minute(0));
+  saveRows(db, 'ingredients', [curd], { now: minute(0) });
   createPlan(db, { id: 'a', plan: planWith({ name: 'First' }), now: minute(1), sitting: 's' });
   createPlan(db, { id: 'b', plan: planWith({ name: 'Second' }), now: minute(2) });
   openRun(db, { id: 'run-1', planId: 'a', revision: 1, learnt: [], now: minute(3) });

@@ -1,5 +1,6 @@
 'use client';
 
+import { cutTo } from '@/core/cutTo';
 import type { DialFit } from '@/core/calibrate/fitDial';
 import { settled } from '@/ui/drawings/svg';
 import { useView } from '@/ui/layout/ViewContext';
@@ -91,7 +92,7 @@ export function DialChart({ fit }: { fit: DialFit }) {
               fontWeight={600}
               fill="var(--ink)"
             >
-              {label.length > 8 ? `${label.slice(0, 7)}…` : label}
+              {label.length > 8 ? `${cutTo(label, 7)}…` : label}
             </text>
           ) : null,
         )}

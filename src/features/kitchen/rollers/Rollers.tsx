@@ -1,5 +1,6 @@
 'use client';
 
+import { cutTo } from '@/core/cutTo';
 import { useState } from 'react';
 import { RollerFields } from './RollerFields';
 import { Calibration } from './Calibration';
@@ -129,7 +130,7 @@ function Stair({ roller }: { roller: Roller }) {
                   fontWeight={600}
                   fill="var(--ink)"
                 >
-                  {label.length > 9 ? `${label.slice(0, 8)}…` : label}
+                  {label.length > 9 ? `${cutTo(label, 8)}…` : label}
                 </text>
                 <text x={middle} y={90} textAnchor="middle" fontSize={14} fill="var(--ink-dim)">
                   {text(mm, 'mm')}

@@ -14,8 +14,10 @@ import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import type { DocumentEditor, EditorSnapshot } from '@/ui/editor/documentEditor';
 import { answersOn, type Answer } from './answer';
-import type { EditorSnapshot, PlanEditor } from './planEditor';
+
+export type PlanEditor = DocumentEditor<Plan>;
 
 /** What a plan is worked on with; the same for as long as the page stands. */
 export interface PlanWorld {
@@ -76,8 +78,8 @@ function AnswerProvider({
   const [answerTo] = useState(() => answersOn(basis));
   const plan = useSyncExternalStore(
     editor.subscribe,
-    () => editor.getSnapshot().plan,
-    () => editor.getSnapshot().plan,
+    () => editor.getSnapshot().document,
+    () => editor.getSnapshot().document,
   );
   const behind = useDeferredValue(plan);
   const answer = useMemo(() => answerTo(behind), [answerTo, behind]);
@@ -93,14 +95,14 @@ function AnswerProvider({
  * @example usePlan((plan) => plan.note)
  */
 export function usePlan<T>(select: (plan: Plan) => T): T {
-  return useEditorState((state) => select(state.plan));
+  return useEditorState((state) => select(state.document));
 }
 
 /**
  * What is known of saving and undo.
  * @param select must give the same value for the same state: a part of it, not a new object
  */
-export function useEditorState<T>(select: (state: EditorSnapshot) => T): T {
+export function useEditorState<T>(select: (state: EditorSnapshot<Plan>) => T): T {
   const { subscribe, getSnapshot } = useGiven(EditorOf);
   const read = () => select(getSnapshot());
   return useSyncExternalStore(subscribe, read, read);

@@ -5,6 +5,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { say, sayTrouble } from '@/ui/layout/say';
 import { steadily } from '@/ui/layout/steadily';
 import { useEditorState, usePlan, useResult, useShown } from '../editor/EditorContext';
+import { useFieldNames } from '../useFieldNames';
 import { answerText } from '../words';
 
 /** After the hand rests this long, the answer is said. */
@@ -43,6 +44,12 @@ function SpokenAnswer() {
 function useRefusals(): void {
   const refused = useEditorState((state) => state.refused);
   const restored = useEditorState((state) => state.restored);
+  const joined = useFieldNames(useEditorState((state) => state.joined));
+  useEffect(() => {
+    if (joined.length > 0) {
+      void say(`Another window changed ${joined.join(', ')}: it came in here, and yours stays.`);
+    }
+  }, [joined]);
   useEffect(() => {
     if (refused) void sayTrouble(`Not taken: ${refused}`);
   }, [refused]);

@@ -2,9 +2,9 @@ import { templatePages, wholeSheetPage } from '@/core/plan/questions/templatesOf
 import { pageSvg } from '@/core/templates/svg';
 import { check } from '@/server/check';
 import { database } from '@/server/database';
-import { templatePdf } from '@/server/pdf/templatePdf';
+import { drawPdf } from '@/server/pdf/thread';
 import { answer, fileAnswer, nothingToPrint, templateSchema } from '@/server/planRequests';
-import { getBasis } from '@/server/repositories/basis';
+import { getBasis, getBasisParts } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 /**
@@ -29,6 +29,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
     }
     const pages = templatePages(plan, basis, { template, paper });
     if (pages.length === 0) return nothingToPrint();
-    const pdf = await templatePdf(pages, name);
+    const parts = getBasisParts(db);
+    const pdf = await drawPdf({ kind: 'template', plan, basis: parts, paper, template, name });
     return fileAnswer(pdf, { name, extension: 'pdf', type: 'application/pdf' });
   });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
-import { createPlanEditor, type SaveAnswer } from './planEditor';
+import { createDocumentEditor, type Save, type SaveAnswer } from './documentEditor';
 import { testWorld } from './testWorld';
 
 const start = planWith();
@@ -65,11 +65,11 @@ function store() {
       edition += 1;
     },
     /** Answers only when time passes: changes may come while a save is under way. */
-    async send(save: { plan: Plan; baseEdition: number }): Promise<SaveAnswer> {
+    async send(save: Save<Plan>): Promise<SaveAnswer<Plan>> {
       await new Promise<void>((resolve) => waiting.push(resolve));
       if (!up) return { kind: 'failed', why: 'No line', again: true };
       if (save.baseEdition !== edition) return { kind: 'conflict', theirs: plan, edition };
-      plan = save.plan;
+      plan = save.document;
       edition += 1;
       return { kind: 'saved', edition, revision: 1 };
     },
@@ -78,11 +78,11 @@ function store() {
 
 function open() {
   const server = store();
-  const { world, drawer, pass } = testWorld({
+  const { world, drawer, pass } = testWorld<Plan>({
     send: (save) => server.send(save),
     loadReader: async () => (document) => document as Plan,
   });
-  const editor = createPlanEditor(world, { plan: start, edition: 1, revision: 1 });
+  const editor = createDocumentEditor<Plan>(world, { document: start, edition: 1, revision: 1 });
   const settle = async () => {
     for (let i = 0; i < 8; i += 1) await Promise.resolve();
   };
@@ -91,7 +91,7 @@ function open() {
     editor,
     kept: () => {
       const text = drawer();
-      return text ? (JSON.parse(text) as { plan: Plan }).plan.shape.doseG : null;
+      return text ? (JSON.parse(text) as { document: Plan }).document.shape.doseG : null;
     },
     settle,
     async wait(ms: number) {
@@ -143,7 +143,7 @@ describe('a plan being worked on, whatever cook, clock and line do', () => {
         const opened = open();
         for (const each of all) {
           await act(opened, each);
-          const { plan, save } = opened.editor.getSnapshot();
+          const { document: plan, save } = opened.editor.getSnapshot();
           if (save.kind !== 'saved') expect(opened.kept()).toBe(plan.shape.doseG);
           else expect(opened.kept()).toBeNull();
         }
@@ -165,7 +165,7 @@ describe('a plan being worked on, whatever cook, clock and line do', () => {
           void editor.flush();
           await wait(60_000);
         }
-        const { plan, save } = editor.getSnapshot();
+        const { document: plan, save } = editor.getSnapshot();
         expect(save.kind).toBe('saved');
         expect(opened.kept()).toBeNull();
         expect(editor.unsaved()).toBeNull();
@@ -186,12 +186,12 @@ describe('a plan being worked on, whatever cook, clock and line do', () => {
           const { editor } = open();
           const seen = doses.map((g) => {
             editor.edit((plan) => dosed(plan, g));
-            return editor.getSnapshot().plan.shape.doseG;
+            return editor.getSnapshot().document.shape.doseG;
           });
           while (editor.getSnapshot().canUndo) editor.undo();
-          expect(editor.getSnapshot().plan).toBe(start);
+          expect(editor.getSnapshot().document).toBe(start);
           while (editor.getSnapshot().canRedo) editor.redo();
-          expect(editor.getSnapshot().plan.shape.doseG).toBe(seen.at(-1) ?? start.shape.doseG);
+          expect(editor.getSnapshot().document.shape.doseG).toBe(seen.at(-1) ?? start.shape.doseG);
           editor.stop();
         },
       ),

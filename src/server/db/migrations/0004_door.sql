@@ -21,7 +21,4 @@ CREATE TABLE `shared_links` (
 	FOREIGN KEY (`run_id`) REFERENCES `runs`(`id`) ON UPDATE no action ON DELETE no action
 );
 --> statement-breakpoint
-ALTER TABLE `kitchens` ADD `edition` integer DEFAULT 1 NOT NULL;--> statement-breakpoint
-ALTER TABLE `pantry_ingredients` ADD `edition` integer DEFAULT 1 NOT NULL;--> statement-breakpoint
-ALTER TABLE `pantry_preparations` ADD `edition` integer DEFAULT 1 NOT NULL;--> statement-breakpoint
-ALTER TABLE `plans` ADD `last_save` text;
+ALTER TABLE `kitchens` ADD `edition` integer DEFAULT 1 NOT NULL;

@@ -1,12 +1,14 @@
-import type { EditorWorld } from './planEditor';
+import type { Drawer } from '../browser/drawer';
+import type { EditorWorld } from './documentEditor';
 
 /** For tests: a world whose clock, timers and drawer are in the test's hands; the store and the reader are its own. */
-export function testWorld(own: Pick<EditorWorld, 'send' | 'loadReader'>) {
+export function testWorld<T>(own: Pick<EditorWorld<T>, 'send' | 'loadReader'>) {
   let now = 0;
   let timers: { at: number; run: () => void }[] = [];
   let drawer: string | null = null;
   let memory: string | null = null;
-  const world: EditorWorld = {
+  let left: Drawer[] = [];
+  const world: EditorWorld<T> = {
     ...own,
     drawer: {
       read: () => drawer,
@@ -24,13 +26,16 @@ export function testWorld(own: Pick<EditorWorld, 'send' | 'loadReader'>) {
       timers.push(timer);
       return () => (timers = timers.filter((each) => each !== timer));
     },
+    left: () => Promise.resolve(left),
     sitting: 's',
-    check: (plan) => plan,
+    check: (document) => document,
   };
   return {
     world,
     drawer: () => drawer,
     put: (text: string) => (drawer = text),
+    /** What other sittings left behind. */
+    leave: (drawers: Drawer[]) => (left = drawers),
     /** Moves the clock on and runs what falls due. */
     pass(ms: number) {
       now += ms;

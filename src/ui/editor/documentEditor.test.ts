@@ -3,18 +3,18 @@ import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
 import { startingBasis } from '@/core/basis/basis';
-import { answersOn } from './answer';
+import { answersOn } from '@/features/plan/editor/answer';
 import { advance, redo, startHistory, undo } from './history';
-import { createPlanEditor, type SaveAnswer } from './planEditor';
+import { createDocumentEditor, type Save, type SaveAnswer } from './documentEditor';
 import { testWorld } from './testWorld';
 
 const start = planWith();
 const dosed = (plan: Plan, doseG: number): Plan => ({ ...plan, shape: { ...plan.shape, doseG } });
 
 /** A world in the test's hands, with a store that answers as it is told. */
-function standIn(answers: SaveAnswer[] = []) {
-  const sent: { plan: Plan; baseEdition: number }[] = [];
-  const { world, drawer, put, pass } = testWorld({
+function standIn(answers: SaveAnswer<Plan>[] = []) {
+  const sent: Save<Plan>[] = [];
+  const { world, drawer, put, leave, pass } = testWorld<Plan>({
     async send(save) {
       sent.push(save);
       return answers.shift() ?? { kind: 'saved', edition: save.baseEdition + 1, revision: 1 };
@@ -26,9 +26,10 @@ function standIn(answers: SaveAnswer[] = []) {
     sent,
     inDrawer: () => {
       const text = drawer();
-      return text ? (JSON.parse(text) as { plan: Plan }).plan : null;
+      return text ? (JSON.parse(text) as { document: Plan }).document : null;
     },
     put,
+    leave,
     async pass(ms: number) {
       pass(ms);
       for (let i = 0; i < 5; i += 1) await Promise.resolve();
@@ -36,11 +37,11 @@ function standIn(answers: SaveAnswer[] = []) {
   };
 }
 
-const open = async (answers?: SaveAnswer[]) => {
+const open = async (answers?: SaveAnswer<Plan>[]) => {
   const stand = standIn(answers);
-  const editor = createPlanEditor(stand.world, { plan: start, edition: 1, revision: 1 });
+  const editor = createDocumentEditor(stand.world, { document: start, edition: 1, revision: 1 });
   await stand.pass(0);
-  const dose = () => editor.getSnapshot().plan.shape.doseG;
+  const dose = () => editor.getSnapshot().document.shape.doseG;
   const setDose = (g: number, key = '') => editor.edit((plan) => dosed(plan, g), key);
   return { ...stand, editor, dose, setDose };
 };
@@ -98,7 +99,7 @@ describe('a drag and a sitting', () => {
     editor.edit((plan) => plan, 'dose', false);
     expect(inDrawer()?.shape.doseG).toBe(8.6);
     await pass(600);
-    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([8.6]);
+    expect(sent.map(({ document }) => document.shape.doseG)).toEqual([8.6]);
     editor.undo();
     expect(dose()).toBe(start.shape.doseG);
   });
@@ -110,19 +111,23 @@ describe('a drag and a sitting', () => {
     first.editor.undo();
     first.editor.remember();
     await first.pass(600);
-    const again = createPlanEditor(first.world, {
-      plan: dosed(start, 8),
+    const again = createDocumentEditor(first.world, {
+      document: dosed(start, 8),
       edition: 2,
       revision: 1,
     });
     await again.restore();
     expect(again.getSnapshot()).toMatchObject({ canUndo: true, canRedo: true });
     again.undo();
-    expect(again.getSnapshot().plan.shape.doseG).toBe(start.shape.doseG);
+    expect(again.getSnapshot().document.shape.doseG).toBe(start.shape.doseG);
 
     first.world.drawer.clear();
     // Changed elsewhere since: those steps would lead to what nobody sees.
-    const other = createPlanEditor(first.world, { plan: dosed(start, 5), edition: 9, revision: 2 });
+    const other = createDocumentEditor(first.world, {
+      document: dosed(start, 5),
+      edition: 9,
+      revision: 2,
+    });
     await other.restore();
     expect(other.getSnapshot().canUndo).toBe(false);
   });
@@ -132,7 +137,7 @@ describe('a drag and a sitting', () => {
     world.memory.write('{"past":[{"format":"soup"}],"present":1,"future":[]}');
     await editor.restore();
     expect(editor.getSnapshot().canUndo).toBe(false);
-    expect(editor.getSnapshot().plan).toEqual(start);
+    expect(editor.getSnapshot().document).toEqual(start);
   });
 });
 
@@ -145,7 +150,7 @@ describe('answersOn', () => {
   });
 });
 
-describe('planEditor', () => {
+describe('documentEditor', () => {
   it('saves when the hand rests, once for a run of changes', async () => {
     const { setDose, pass, sent, editor } = await open();
     setDose(8.5, 'dose');
@@ -155,7 +160,7 @@ describe('planEditor', () => {
     expect(sent).toHaveLength(0);
     expect(editor.getSnapshot().save.kind).toBe('waiting');
     await pass(300);
-    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([9]);
+    expect(sent.map(({ document }) => document.shape.doseG)).toEqual([9]);
     expect(editor.getSnapshot().save.kind).toBe('saved');
   });
 
@@ -193,26 +198,64 @@ describe('planEditor', () => {
     setDose(10);
     await saving;
     await pass(600);
-    expect(sent.map(({ plan }) => plan.shape.doseG)).toEqual([9, 10]);
+    expect(sent.map(({ document }) => document.shape.doseG)).toEqual([9, 10]);
     expect(sent[1]?.baseEdition).toBe(2);
     expect(editor.getSnapshot().save.kind).toBe('saved');
   });
 
   it('brings back what an earlier visit could not save', async () => {
     const { editor, put, pass, sent, dose } = await open();
-    put(JSON.stringify({ plan: dosed(start, 11), edition: 1 }));
+    put(JSON.stringify({ document: dosed(start, 11), edition: 1, base: start }));
     await editor.restore();
     expect(dose()).toBe(11);
     expect(editor.getSnapshot()).toMatchObject({ restored: true, canUndo: true });
     await pass(600);
-    expect(sent[0]?.plan.shape.doseG).toBe(11);
+    expect(sent[0]?.document.shape.doseG).toBe(11);
+  });
+
+  it('joins a draft of an earlier visit with what was saved since', async () => {
+    const theirs = { ...start, batch: { ...start.batch, portions: 33 } };
+    const stand = standIn([{ kind: 'conflict', theirs, edition: 5 }]);
+    stand.put(JSON.stringify({ document: dosed(start, 11), edition: 4, base: start }));
+    const editor = createDocumentEditor(stand.world, { document: theirs, edition: 5, revision: 1 });
+    await editor.restore();
+    await stand.pass(600);
+    expect(editor.getSnapshot().document).toMatchObject({
+      shape: { doseG: 11 },
+      batch: { portions: 33 },
+    });
+  });
+
+  it('asks about all that differs where an old draft does not say what it was made from', async () => {
+    const theirs = dosed(start, 5);
+    const stand = standIn([{ kind: 'conflict', theirs, edition: 5 }]);
+    stand.put(JSON.stringify({ plan: dosed(start, 11), edition: 4 }));
+    const editor = createDocumentEditor(stand.world, { document: theirs, edition: 5, revision: 1 });
+    await editor.restore();
+    await stand.pass(600);
+    expect(editor.getSnapshot().save).toMatchObject({ kind: 'conflict', theirs });
+    expect(editor.getSnapshot().document.shape.doseG).toBe(11);
+  });
+
+  it('takes what a window left that is gone, once, and leaves its own drawer first', async () => {
+    const { editor, leave, dose, world } = await open();
+    let text: string | null = JSON.stringify({
+      document: dosed(start, 12),
+      edition: 1,
+      base: start,
+    });
+    leave([{ read: () => text, write: (next) => (text = next), clear: () => (text = null) }]);
+    await editor.restore();
+    expect(dose()).toBe(12);
+    expect(text).toBeNull();
+    expect(world.drawer.read()).toContain('"doseG":12');
   });
 
   it('is not troubled by a draft it cannot read', async () => {
     const { editor, put, inDrawer } = await open();
     put('{"plan": 3');
     await editor.restore();
-    expect(editor.getSnapshot()).toMatchObject({ restored: false, plan: start });
+    expect(editor.getSnapshot()).toMatchObject({ restored: false, document: start });
     expect(inDrawer()).toBeNull();
   });
 
@@ -240,9 +283,9 @@ describe('planEditor', () => {
 
   it('takes a change at once, before the reader of whole documents has come', () => {
     const stand = standIn();
-    const editor = createPlanEditor(stand.world, { plan: start, edition: 1, revision: 1 });
+    const editor = createDocumentEditor(stand.world, { document: start, edition: 1, revision: 1 });
     editor.edit((plan) => dosed(plan, 9));
-    expect(editor.getSnapshot().plan.shape.doseG).toBe(9);
+    expect(editor.getSnapshot().document.shape.doseG).toBe(9);
   });
 
   describe('when another window has saved', () => {
@@ -270,6 +313,59 @@ describe('planEditor', () => {
       expect(dose()).toBe(5);
       editor.undo();
       expect(dose()).toBe(9);
+    });
+
+    it('joins what each changed by itself, and says what came in', async () => {
+      const portions = { ...start, batch: { ...start.batch, portions: 33 } };
+      const { setDose, pass, sent, editor, inDrawer } = await open([
+        { kind: 'conflict', theirs: portions, edition: 7 },
+      ]);
+      setDose(9);
+      await pass(600);
+      const { document, save, joined } = editor.getSnapshot();
+      expect(document).toMatchObject({ shape: { doseG: 9 }, batch: { portions: 33 } });
+      expect([save.kind, joined]).toEqual(['waiting', ['batch.portions']]);
+      expect(inDrawer()).toEqual(document);
+      await pass(600);
+      expect(sent[1]).toMatchObject({ baseEdition: 7, document });
+      expect(editor.getSnapshot().save.kind).toBe('saved');
+      // What was mine alone is one undo away.
+      editor.undo();
+      expect(editor.getSnapshot().document.batch.portions).toBe(start.batch.portions);
+    });
+
+    it('asks about what both changed, and joins the rest whichever is kept', async () => {
+      const both = { ...theirs, batch: { ...start.batch, portions: 33 } };
+      const { setDose, pass, editor, sent } = await open([
+        { kind: 'conflict', theirs: both, edition: 7 },
+      ]);
+      editor.edit((plan) => ({ ...plan, note: 'mine' }));
+      setDose(9);
+      await pass(600);
+      expect(editor.getSnapshot().save).toMatchObject({ clashes: ['shape.doseG'] });
+      editor.takeTheirs();
+      await pass(600);
+      expect(sent[1]?.document).toMatchObject({
+        note: 'mine',
+        shape: { doseG: 5 },
+        batch: { portions: 33 },
+      });
+    });
+
+    it('knows its own save again when its answer was lost', async () => {
+      const { setDose, pass, sent, editor, dose } = await open([
+        { kind: 'failed', why: 'no answer', again: true },
+        { kind: 'conflict', theirs: dosed(start, 9), edition: 2 },
+      ]);
+      setDose(9);
+      await pass(600);
+      setDose(10);
+      await pass(2000);
+      await pass(600);
+      expect(sent.map(({ document }) => document.shape.doseG)).toEqual([9, 10, 10]);
+      expect(sent[2]?.baseEdition).toBe(2);
+      expect(dose()).toBe(10);
+      expect(editor.getSnapshot().save.kind).toBe('saved');
     });
 
     it('goes on taking changes meanwhile and sends none of them', async () => {

@@ -1,0 +1,362 @@
+import { joinFields } from '@/core/joinFields';
+import { PlanError } from '@/core/plan/document/planError';
+import type { Drawer } from '../browser/drawer';
+import { advance, redo, startHistory, undo, type History } from './history';
+
+/** How a document stands against what is stored. */
+export type SaveState<T> =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'waiting' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'failed'; readonly why: string }
+  | {
+      readonly kind: 'conflict';
+      readonly theirs: T;
+      readonly edition: number;
+      /** Fields that were changed here and there, each to something else. */
+      readonly clashes: readonly string[];
+    };
+
+export interface EditorSnapshot<T> {
+  readonly document: T;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly save: SaveState<T>;
+  readonly revision: number;
+  /** Unsaved work of an earlier visit was brought back. */
+  readonly restored: boolean;
+  /** Why the last change was not taken; null once another is. */
+  readonly refused: string | null;
+  /** Fields that another window changed and that came in here, the last time some did. */
+  readonly joined: readonly string[];
+}
+
+/** Answer of the store behind the editor. */
+export type SaveAnswer<T> =
+  | { readonly kind: 'saved'; readonly edition: number; readonly revision: number }
+  | { readonly kind: 'conflict'; readonly theirs: T; readonly edition: number }
+  | {
+      readonly kind: 'failed';
+      readonly why: string;
+      readonly again: boolean;
+    };
+
+/** What is sent to be stored. */
+export interface Save<T> {
+  readonly document: T;
+  readonly baseEdition: number;
+  readonly sitting: string;
+}
+
+/** What the editor needs from the world; all of it can be stood in for in a test. */
+export interface EditorWorld<T> {
+  send(save: Save<T>): Promise<SaveAnswer<T>>;
+  /** A place on this device that outlives the page, for this sitting alone. */
+  readonly drawer: Drawer;
+  /** Those of sittings that are over, the latest first: what they could not save. */
+  left(): Promise<readonly Drawer[]>;
+  /** One that lasts as long as the sitting: for what can be undone. */
+  readonly memory: Drawer;
+  now(): number;
+  later(run: () => void, ms: number): () => void;
+  readonly sitting: string;
+  /** Refuses a change that cannot be worked out, with a PlanError; at hand at once. */
+  check(document: T): T;
+  /** Fetches what reads a whole document; it is large, and not needed to show one. Never fails, may wait. */
+  loadReader(): Promise<(document: unknown) => T>;
+}
+
+/** One document being worked on. */
+export interface DocumentEditor<T> {
+  getSnapshot(): EditorSnapshot<T>;
+  /** Gives the way to leave again. */
+  subscribe(listener: () => void): () => void;
+  /**
+   * Changes the document. A change that would leave none is refused with its reason, and nothing is lost.
+   * @param key what it is about: changes with the same key shortly after one another undo as one
+   * @param passing a step of a drag on its way: kept and sent once the drag ends with a change that is not
+   */
+  edit(change: (document: T) => T, key?: string, passing?: boolean): void;
+  /** The same for a field that shows a refusal itself: gives the reason, or null when taken. */
+  tryEdit(change: (document: T) => T, key?: string): string | null;
+  undo(): void;
+  redo(): void;
+  /** Sends now what waits, or tries again after a failure. */
+  flush(): Promise<void>;
+  /** Brings back what an earlier visit could not save, and what it could undo. Call once, in the browser. */
+  restore(): Promise<void>;
+  /** Ends a conflict: where both changed the same, theirs stands; mine is one undo away. */
+  takeTheirs(): void;
+  /** Ends a conflict: where both changed the same, mine stands; theirs stays as an older revision. */
+  keepMine(): void;
+  /** What is still unsaved, to be sent while the page goes; null when all is saved. */
+  unsaved(): Save<T> | null;
+  /** Puts what can be undone where a later visit of this sitting finds it. */
+  remember(): void;
+  stop(): void;
+}
+
+const QUIET_MS = 500;
+const FIRST_RETRY_MS = 2_000;
+const LONGEST_RETRY_MS = 30_000;
+
+/** Steps of undo, and of redo, that outlive the page. */
+const STEPS_REMEMBERED = 40;
+
+/** What lies in a drawer: the document, and what it was made from. */
+interface Draft {
+  readonly document: unknown;
+  readonly edition: number;
+  readonly base: unknown;
+}
+
+/**
+ * Holds one document being worked on: edits, undo, and saving as you go. Every change is first put in
+ * the drawer on this device, then sent; a failed send is tried again and loses nothing. What another window
+ * saved meanwhile is joined field by field; only where both changed the same is the cook asked.
+ */
+export function createDocumentEditor<T>(
+  world: EditorWorld<T>,
+  stored: { document: T; edition: number; revision: number },
+): DocumentEditor<T> {
+  let history: History<T> = startHistory(stored.document);
+  let { edition, revision } = stored;
+  /** What is stored under `edition`, as far as is known here. */
+  let saved: T = stored.document;
+  /** Sent, and no answer came: should they be what is stored, they are no other window's. */
+  let unanswered: string[] = [];
+  let joined: readonly string[] = [];
+  let save: SaveState<T> = { kind: 'saved' };
+  let refused: string | null = null;
+  let restored = false;
+  let retryMs = FIRST_RETRY_MS;
+  let read: (document: T) => T = world.check;
+  let cancelTimer = () => {};
+  let snapshot: EditorSnapshot<T>;
+  const listeners = new Set<() => void>();
+
+  const publish = () => {
+    snapshot = {
+      document: history.present,
+      canUndo: history.past.length > 0,
+      canRedo: history.future.length > 0,
+      save,
+      revision,
+      restored,
+      refused,
+      joined,
+    };
+    listeners.forEach((listener) => listener());
+  };
+
+  const schedule = (ms: number) => {
+    cancelTimer();
+    cancelTimer = world.later(() => void flush(), ms);
+  };
+
+  const keep = () => {
+    const draft: Draft = { document: history.present, edition, base: saved };
+    world.drawer.write(JSON.stringify(draft));
+  };
+
+  let unkept = false;
+
+  /** Moves on to another history: put in the drawer at once, sent when the hand rests. */
+  const move = (next: History<T>, passing = false) => {
+    if (next === history && !unkept) return;
+    history = next;
+    refused = null;
+    unkept = passing;
+    if (passing) return publish();
+    keep();
+    if (save.kind !== 'saving' && save.kind !== 'conflict') {
+      save = save.kind === 'failed' ? save : { kind: 'waiting' };
+      schedule(QUIET_MS);
+    }
+    publish();
+  };
+
+  async function flush(): Promise<void> {
+    cancelTimer();
+    if (save.kind === 'saving' || save.kind === 'conflict') return;
+    const document = history.present;
+    if (document === saved) {
+      save = { kind: 'saved' };
+      world.drawer.clear();
+      publish();
+      return;
+    }
+    save = { kind: 'saving' };
+    publish();
+    const answer = await world.send({ document, baseEdition: edition, sitting: world.sitting });
+    if (answer.kind === 'saved') {
+      ({ edition, revision } = answer);
+      unanswered = [];
+      retryMs = FIRST_RETRY_MS;
+      stands(document);
+    } else if (answer.kind === 'conflict') {
+      settle(answer);
+    } else {
+      save = { kind: 'failed', why: answer.why };
+      if (answer.again) {
+        unanswered.push(JSON.stringify(document));
+        schedule(retryMs);
+        retryMs = Math.min(LONGEST_RETRY_MS, retryMs * 2);
+      }
+    }
+    publish();
+  }
+
+  /** A document is known to be what is stored; what differs from it here waits to be sent. */
+  function stands(document: T): void {
+    saved = document;
+    if (history.present === saved) {
+      save = { kind: 'saved' };
+      world.drawer.clear();
+    } else {
+      save = { kind: 'waiting' };
+      keep();
+      schedule(QUIET_MS);
+    }
+  }
+
+  /** Another edition is stored than the one this follows: whose, and what of it. */
+  function settle({ theirs, edition: newest }: { theirs: T; edition: number }): void {
+    const mine = unanswered.includes(JSON.stringify(theirs));
+    const { clashes } = joinFields(saved, history.present, theirs);
+    if (!mine && clashes.length > 0) {
+      save = { kind: 'conflict', theirs, edition: newest, clashes };
+      return;
+    }
+    edition = newest;
+    unanswered = [];
+    if (mine) stands(theirs);
+    else take(theirs, 'mine');
+  }
+
+  /** Goes on from what is stored with what was changed here; where both changed the same, one side stands. */
+  function take(theirs: T, side: 'mine' | 'theirs'): void {
+    const found = joinFields(saved, history.present, theirs);
+    const whole = found[side];
+    let next: T;
+    joined = found.taken;
+    try {
+      next = JSON.stringify(whole) === JSON.stringify(theirs) ? theirs : read(whole);
+    } catch (error) {
+      if (!(error instanceof PlanError)) throw error;
+      // Both fit alone and not together: one of them then, whole.
+      next = side === 'mine' ? history.present : theirs;
+      joined = [];
+    }
+    history = advance(history, next, { key: '', at: world.now() });
+    stands(theirs);
+  }
+
+  /** Takes a change when it leaves a document; else gives the reason why not. */
+  const apply = (change: (document: T) => T, key: string, passing = false): string | null => {
+    try {
+      const next = change(history.present);
+      const same = next === history.present;
+      move(same ? history : advance(history, read(next), { key, at: world.now() }), passing);
+      return null;
+    } catch (error) {
+      if (!(error instanceof PlanError)) throw error;
+      return error.message;
+    }
+  };
+
+  const refuse = (why: string | null) => {
+    if (why === null) return;
+    refused = why;
+    publish();
+  };
+
+  const ready = world.loadReader().then((reader) => {
+    read = reader;
+    return reader;
+  });
+
+  /** What an earlier visit could undo, where the plan still is what it left. */
+  async function bringBackHistory() {
+    const text = world.memory.read();
+    if (!text) return;
+    const reader = await ready;
+    try {
+      const left = JSON.parse(text) as { past: unknown[]; present: unknown; future: unknown[] };
+      const untouched = history.past.length === 0 && history.future.length === 0;
+      if (!untouched || JSON.stringify(left.present) !== JSON.stringify(history.present)) return;
+      const read = (steps: readonly unknown[]) => steps.map((each) => reader(each));
+      history = { ...history, past: read(left.past), future: read(left.future) };
+      publish();
+    } catch {
+      // Steps that cannot be read any more are gone; the plan itself is not touched.
+      world.memory.clear();
+    }
+  }
+
+  publish();
+
+  return {
+    getSnapshot: () => snapshot,
+    subscribe(listener: () => void) {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    edit: (change, key = '', passing = false) => refuse(apply(change, key, passing)),
+    tryEdit: (change, key = '') => apply(change, key),
+    undo: () => move(undo(history)),
+    redo: () => move(redo(history)),
+    flush,
+    async restore() {
+      await bringBackHistory();
+      for (const drawer of [world.drawer, ...(await world.left())]) {
+        const text = drawer.read();
+        if (!text) continue;
+        const reader = await ready;
+        try {
+          const draft = JSON.parse(text) as Draft & { plan?: unknown };
+          // Older drafts call it the plan, and do not say what it was made from.
+          const document = reader(draft.document ?? draft.plan);
+          if (JSON.stringify(document) === JSON.stringify(saved)) {
+            drawer.clear();
+            continue;
+          }
+          // The draft follows the edition it was made on; what was saved since is joined when it is sent.
+          if (draft.edition !== edition) saved = (draft.base ?? {}) as T;
+          edition = draft.edition;
+          restored = true;
+          move(advance(history, document, { key: '', at: world.now() }));
+          if (drawer !== world.drawer) drawer.clear();
+          return;
+        } catch {
+          // A draft that cannot be read any more is of no use to anyone.
+          drawer.clear();
+        }
+      }
+    },
+    takeTheirs() {
+      if (save.kind !== 'conflict') return;
+      ({ edition } = save);
+      take(save.theirs, 'theirs');
+      publish();
+    },
+    keepMine() {
+      if (save.kind !== 'conflict') return;
+      ({ edition } = save);
+      take(save.theirs, 'mine');
+      publish();
+      void flush();
+    },
+    unsaved: () =>
+      history.present === saved || save.kind === 'conflict'
+        ? null
+        : { document: history.present, baseEdition: edition, sitting: world.sitting },
+    remember() {
+      if (history.past.length + history.future.length === 0) return world.memory.clear();
+      const { past, present, future } = history;
+      const kept = { past: past.slice(-STEPS_REMEMBERED), present, future };
+      world.memory.write(JSON.stringify({ ...kept, future: future.slice(0, STEPS_REMEMBERED) }));
+    },
+    stop: () => cancelTimer(),
+  };
+}
