@@ -31,6 +31,9 @@ const views: [name: string, path: string, part?: string][] = [
   ['kitchen', '/kitchen'],
   ['pantry', '/kitchen/pantry'],
   ['shopping list', '/shopping'],
+  ['safe keeping', '/kitchen/keeping', '#main'],
+  ['who may come in', '/kitchen/door', '#main'],
+  ['the door', '/door'],
   ...['hydration', 'whole-eggs', 'spoon-test', 'cook-off', 'discs'].map((sum): [string, string] => [
     `sum, ${sum}`,
     `/sums/${sum}`,

@@ -1,7 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { tool } from '../scripts/setup.mjs';
-import { expect, test as base } from './kitchen';
-import { startServer, type Served } from './server';
+import { chromium } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_ARGS, tool } from '../scripts/setup.mjs';
+import { expect, listens, test as base } from './kitchen';
+import { PLAIN_NAME, startServer, type Served } from './server';
 
 const PASSPHRASES = { '': 'the house of pasta', Ines: 'bench of pasta', Otto: 'only looking on' };
 
@@ -67,6 +68,37 @@ test.describe('beyond its own machine', () => {
     expect(await tried()).toEqual({ look: 200, tap: 200, plan: 403, take: 403 });
     expect((await enter('')).status()).toBe(200);
     expect(await tried()).toEqual({ look: 200, tap: 200, plan: 400, take: 200 });
+  });
+
+  test('a name in the network works over a line that is not encrypted', async ({ server }) => {
+    const browser = await chromium.launch({
+      executablePath: CHROMIUM,
+      args: [...CHROMIUM_ARGS, `--host-resolver-rules=MAP ${PLAIN_NAME} 127.0.0.1`],
+    });
+    const page = await browser.newPage({
+      baseURL: server.url.replace('127.0.0.1', PLAIN_NAME),
+    });
+    const errors: string[] = [];
+    page.on('pageerror', ({ message }) => errors.push(message));
+    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+    await page.goto('/door?to=/plans/crab-half-moons/log');
+    await listens(page);
+    await expect(page.getByText(/This line is not encrypted/)).toBeVisible();
+    await page.getByRole('textbox', { name: /Passphrase/ }).fill(PASSPHRASES['']);
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/log$/);
+    await listens(page);
+    expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
+    await page.getByLabel('Pieces made').fill('77');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByRole('region', { name: 'Entries' })).toContainText('77 whole of 77');
+    await page.goto('/plans/celeriac-friday?at=count');
+    await listens(page);
+    await page.getByRole('textbox', { name: 'Portions', exact: true }).fill('11');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('save-state')).toHaveText('✓ Saved');
+    expect(errors).toEqual([]);
+    await browser.close();
   });
 
   test('a link leads to one batch for whoever has it, until it is taken back', async ({

@@ -38,6 +38,30 @@ test('it goes on by itself when the line is back', async ({ page, context }) => 
   expect((await stored(page, id)).batch).toMatchObject({ portions: 12, piecesPerPortion: 8 });
 });
 
+test('what is typed and not yet left is there after a reload', async ({ page }) => {
+  const id = await newPlan(page, 'Half typed');
+  await page.goto(`/plans/${id}?at=count`);
+  await page.getByRole('textbox', { name: 'Portions', exact: true }).fill('23');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Portions', exact: true })).toHaveValue('23');
+  await saved(page);
+  expect((await stored(page, id)).batch?.portions).toBe(23);
+});
+
+test('two windows: what each changes by itself is joined, and said', async ({ page, context }) => {
+  const id = await newPlan(page, 'Two hands');
+  const other = await context.newPage();
+  await page.goto(`/plans/${id}?at=count`);
+  await other.goto(`/plans/${id}?at=count`);
+  await listens(other);
+  await type(page, 'Portions', '20');
+  await saved(page);
+  await type(other, 'Pieces each', '7');
+  await expect(other.getByText(/Another window changed .*Portions/)).toBeVisible();
+  await saved(other);
+  expect((await stored(page, id)).batch).toMatchObject({ portions: 20, piecesPerPortion: 7 });
+});
+
 test('two windows: the later one is asked, and nothing is written over unseen', async ({
   page,
   context,

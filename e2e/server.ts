@@ -10,6 +10,9 @@ const START_MS = 30_000;
 
 const BEYOND_PORT = 4274;
 
+/** A name in a kitchen's network, asked over a line that is not encrypted. */
+export const PLAIN_NAME = 'kitchen.test';
+
 /** The built application on a port and a freshly seeded database of its own. */
 export interface Served {
   readonly url: string;
@@ -41,6 +44,7 @@ export async function startServer(
   const server = spawn(process.execPath, ['scripts/serve.mjs'], {
     env: {
       ...quietEnv,
+      MORTAR_HOSTS: PLAIN_NAME,
       MORTAR_DB: database,
       MORTAR_LISTEN: `${beyond ? '0.0.0.0' : '127.0.0.1'}:${port}`,
     },

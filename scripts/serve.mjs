@@ -4,8 +4,10 @@
  *
  * MORTAR_LISTEN  host:port, 127.0.0.1:4173 when left out
  * MORTAR_PROXY   set, what a proxy in front says of whom it speaks for is believed
+ * MORTAR_PROCESSES  processes that answer side by side, one when left out: for a house with many at once
  */
 import { spawnSync } from 'node:child_process';
+import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import next from 'next';
 import { quietEnv, tool } from './setup.mjs';
@@ -37,7 +39,7 @@ Object.assign(process.env, { NEXT_TELEMETRY_DISABLED: quietEnv.NEXT_TELEMETRY_DI
 // A proxy in front stands for whoever comes from beyond.
 const beyond =
   Boolean(process.env.MORTAR_PROXY) || !/^(localhost|127(\.\d{1,3}){3}|::1)$/.test(host);
-if (beyond) {
+if (beyond && cluster.isPrimary) {
   const { status, stdout } = spawnSync(tool('tsx'), ['src/cli/mortar.ts', 'keys'], {
     encoding: 'utf8',
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -51,35 +53,86 @@ if (beyond) {
   }
 }
 
-const app = next({ dev: false, hostname: host, port: Number(port) });
-const handle = app.getRequestHandler();
-await app.prepare();
-const server = createServer((request, response) => {
-  if (!process.env.MORTAR_PROXY) for (const name of FORWARDED) delete request.headers[name];
-  void handle(request, response);
-});
-server.keepAliveTimeout = IDLE_MS;
-server.on('error', (error) => {
-  console.error(`Cannot listen on ${listen}: ${error.message}`);
-  process.exit(1);
-});
-server.listen(Number(port), host, () => {
-  console.log(`Ready on http://${listen}`);
-  if (beyond) {
-    console.log(
-      'Whoever comes is asked for a passphrase. The line is not encrypted: TLS belongs to a proxy in front.',
-    );
-    if (!process.env.MORTAR_HOSTS) {
-      console.log('Names it may be asked by, besides localhost, go into MORTAR_HOSTS.');
-    }
-  }
-});
-
-for (const signal of ['SIGINT', 'SIGTERM']) {
-  process.once(signal, () => {
-    server.close(() => process.exit(0));
-    server.closeIdleConnections();
-    // The kitchen's file is closed as the process ends.
-    setTimeout(() => process.exit(0), PATIENCE_MS).unref();
-  });
+const processes = Number(process.env.MORTAR_PROCESSES ?? 1);
+if (!(Number.isInteger(processes) && processes >= 1 && processes <= 64)) {
+  console.error('MORTAR_PROCESSES must be a whole number from 1 to 64');
+  process.exit(2);
 }
+
+/** Said once it listens. */
+function sayReady() {
+  console.log(`Ready on http://${listen}`);
+  if (!beyond) return;
+  console.log(
+    'Whoever comes is asked for a passphrase. The line is not encrypted: TLS belongs to a proxy in front.',
+  );
+  if (!process.env.MORTAR_HOSTS) {
+    console.log('Names it may be asked by, besides localhost, go into MORTAR_HOSTS.');
+  }
+}
+
+/** One process that answers. */
+async function serve() {
+  const app = next({ dev: false, hostname: host, port: Number(port) });
+  const handle = app.getRequestHandler();
+  await app.prepare();
+  const server = createServer((request, response) => {
+    if (!process.env.MORTAR_PROXY) for (const name of FORWARDED) delete request.headers[name];
+    void handle(request, response);
+  });
+  server.keepAliveTimeout = IDLE_MS;
+  server.on('error', (error) => {
+    console.error(`Cannot listen on ${listen}: ${error.message}`);
+    process.exit(1);
+  });
+  server.listen(Number(port), host, () => cluster.isPrimary && sayReady());
+
+  // Ctrl C is heard by all of several: the one that began them then ends them in turn.
+  if (!cluster.isPrimary) process.on('SIGINT', () => {});
+  for (const signal of cluster.isPrimary ? ['SIGINT', 'SIGTERM'] : ['SIGTERM']) {
+    process.once(signal, () => {
+      server.close(() => process.exit(0));
+      server.closeIdleConnections();
+      // The kitchen's file is closed as the process ends.
+      setTimeout(() => process.exit(0), PATIENCE_MS).unref();
+    });
+  }
+}
+
+/** Several that answer side by side, on one kitchen's file. One that falls over is begun again. */
+function serveTogether() {
+  let ending = false;
+  let lastLine = 0;
+  /** One after the other, so that the last finds the kitchen's file its own and leaves it whole. */
+  const endNext = () => {
+    const [worker] = Object.values(cluster.workers);
+    if (worker) worker.kill('SIGTERM');
+    else process.exit(0);
+  };
+  const begin = (first) => {
+    // One of them looks after the kitchen's file.
+    const worker = cluster.fork({ MORTAR_KEEPER: first ? 'yes' : 'no' });
+    worker.on('exit', () => {
+      if (!ending) begin(first);
+      else endNext();
+    });
+    // What a device posts to one of them, all of them hear, under one number.
+    worker.on('message', ({ deviceLines } = {}) => {
+      if (!Array.isArray(deviceLines)) return;
+      const numbered = deviceLines.map((line) => [(lastLine += 1), line]);
+      for (const each of Object.values(cluster.workers)) each.send({ deviceLines: numbered });
+    });
+    return worker;
+  };
+  const workers = Array.from({ length: processes }, (_, i) => begin(i === 0));
+  workers[0].once('listening', sayReady);
+  for (const signal of ['SIGINT', 'SIGTERM']) {
+    process.once(signal, () => {
+      ending = true;
+      endNext();
+    });
+  }
+}
+
+if (processes > 1 && cluster.isPrimary) serveTogether();
+else await serve();

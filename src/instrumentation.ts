@@ -2,7 +2,10 @@
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { keepVault } = await import('./server/vault/keeper');
+  const { hearLines } = await import('./server/deviceLines');
   const { keepDoor } = await import('./server/door/keeper');
-  keepVault();
+  hearLines();
+  // Of several processes on one file, one looks after it.
+  keepVault({ copies: process.env.MORTAR_KEEPER !== 'no' });
   keepDoor();
 }

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
 import { ROLE_HEADER, WHO_HEADER } from './server/door/asker';
 import { securityHeaders } from './server/door/headers';
-import { hostAllowed } from './server/door/hosts';
+import { hostAllowed, isSecure } from './server/door/hosts';
 import { entry, type Entry } from './server/door/entry';
 import { SESSION_COOKIE } from './server/door/sessions';
 import { doorState } from './server/door/state';
@@ -14,7 +14,10 @@ import { vaultTrouble } from './server/vault/trouble';
 export function proxy(request: NextRequest): Response {
   const { headers, method } = request;
   const nonce = randomBytes(16).toString('base64');
-  const carried = securityHeaders(nonce, { development: process.env.NODE_ENV === 'development' });
+  const carried = securityHeaders(nonce, {
+    development: process.env.NODE_ENV === 'development',
+    secure: isSecure(headers),
+  });
   const refuse = (status: number, error: string) =>
     NextResponse.json({ error }, { status, headers: carried });
 

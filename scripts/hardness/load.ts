@@ -1,5 +1,6 @@
 /** Many clients on one server: half read plans, half save them. */
 import { spawn } from 'node:child_process';
+import { seeded } from '../../src/core/testing/kitchens';
 import { startingPlans } from '../../src/core/plan/starting/startingPlans';
 import { openKitchenFile } from '../../src/server/database';
 import { createPlan } from '../../src/server/repositories/plans';
@@ -7,6 +8,10 @@ import { quietEnv } from '../setup.mjs';
 
 const PORT = 4189;
 const ORIGIN = `http://127.0.0.1:${PORT}`;
+
+/** Between two pages, and between two saves, somebody busy takes so long on average, ms. */
+const READING_MS = 2000;
+const TYPING_MS = 1000;
 
 /** What the clients met with. */
 export interface Load {
@@ -59,7 +64,12 @@ export async function load(
   fill(file, plans);
   const server = spawn(process.execPath, ['scripts/serve.mjs'], {
     stdio: 'ignore',
-    env: { ...quietEnv, MORTAR_DB: file, MORTAR_LISTEN: `127.0.0.1:${PORT}` },
+    env: {
+      ...quietEnv,
+      MORTAR_DB: file,
+      MORTAR_LISTEN: `127.0.0.1:${PORT}`,
+      MORTAR_PROCESSES: '2',
+    },
   });
   try {
     while (
@@ -81,19 +91,24 @@ export async function load(
     const [reads, saves]: [number[], number[]] = [[], []];
     let errors = 0;
     const end = Date.now() + seconds * 1000;
+    // People do not act in step.
+    const random = seeded(50);
+    const wait = (mean: number) =>
+      new Promise((resolve) => setTimeout(resolve, mean * 2 * random()));
     const reader = async (at: number) => {
+      await wait(READING_MS);
       for (let n = 0; Date.now() < end; n++) {
         const { ms, ok } = await timed(() => fetch(`${ORIGIN}/plans/p${(at * 37 + n) % plans}`));
         reads.push(ms);
         errors += Number(!ok);
-        // A person looks at a page for a while.
-        await new Promise((resolve) => setTimeout(resolve, 1000));
+        await wait(READING_MS);
       }
     };
     const saver = async (at: number) => {
       const id = `p${at}`;
       const plan = await (await fetch(`${ORIGIN}/api/plans/${id}`)).json();
       let edition = 1;
+      await wait(TYPING_MS);
       for (let n = 0; Date.now() < end; n++) {
         const body = JSON.stringify({
           plan: { ...(plan as object), note: `${n}` },
@@ -111,7 +126,7 @@ export async function load(
         });
         saves.push(ms);
         errors += Number(!ok);
-        await new Promise((resolve) => setTimeout(resolve, 500));
+        await wait(TYPING_MS);
       }
     };
     await Promise.all(

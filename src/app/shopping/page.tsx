@@ -1,36 +1,45 @@
 import type { Metadata } from 'next';
+import { cutTo } from '@/core/cutTo';
 import { planFigures } from '@/core/plan/evaluatePlan';
 import { planNeeds } from '@/core/shopping/shoppingList';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { ShoppingPage } from '@/features/shopping/ShoppingPage';
 import { database } from '@/server/database';
 import { getBasis } from '@/server/repositories/basis';
+import { queryPlans } from '@/server/repositories/findPlans';
 import { ownRows } from '@/server/repositories/pantry';
-import { listPlans } from '@/server/repositories/plans';
+import { plansById } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Shopping' };
 
 interface Props {
-  searchParams: Promise<{ plans?: string | string[] }>;
+  searchParams: Promise<{ plans?: string | string[]; q?: string | string[] }>;
 }
 
+/** One shops for no more plans than this at once. */
+const MOST_CHOSEN = 100;
+
 export default async function Page({ searchParams }: Props) {
-  const { plans: asked } = await searchParams;
+  const { plans: asked, q } = await searchParams;
   const db = database();
+  const words = typeof q === 'string' ? cutTo(q, 80) : '';
+  const found = queryPlans(db, { shelf: 'current', words });
+  const there = new Set(found.plans.map(({ id }) => id));
+  const chosen = typeof asked === 'string' ? asked.split(',').slice(0, MOST_CHOSEN) : [];
+  const others = plansById(
+    db,
+    chosen.filter((id) => !there.has(id)),
+  );
   const basis = getBasis(db);
-  const { plans: read, unreadable } = listPlans(db, 'current');
-  const plans = read.map(({ id, plan }) => {
-    const result = planFigures(plan, basis);
-    return { id, pieces: result.pieces, ...planNeeds(plan, result) };
-  });
-  const wanted = typeof asked === 'string' ? asked.split(',') : null;
   return (
     <ShoppingPage
-      notice={<UnreadableNotice documents={unreadable} />}
-      key={String(asked)}
-      plans={plans}
-      chosen={plans.map(({ id }) => id).filter((id) => !wanted || wanted.includes(id))}
+      plans={[...others, ...found.plans].map(({ id, plan }) => {
+        const result = planFigures(plan, basis);
+        return { id, pieces: result.pieces, ...planNeeds(plan, result) };
+      })}
+      all={words === '' && found.total === found.plans.length}
       ownRows={ownRows(db)}
+      notice={<UnreadableNotice documents={found.unreadable} />}
     />
   );
 }

@@ -103,6 +103,43 @@ describe('a bad row', () => {
     expect(rows).toHaveLength(3);
   });
 
+  it('is found on its own line, after empty ones and cells that go over several', () => {
+    const [head, one, two] = lines;
+    const long = two!.replace(/^([^,]*),([^,]*)/, '$1,"a name\nover\nthree lines"');
+    const { rows, problems } = readIngredients(
+      [head, '', one, long, '', 'bad,row'].join('\r\n').replace(/\r\nover/, '\nover'),
+    );
+    expect(rows).toHaveLength(2);
+    expect(problems[0]).toMatchObject({ line: 8, column: 'group' });
+  });
+
+  it('with a quote left open, or more cells than columns, is bad as a whole and loses no other', () => {
+    const [head, one, two, three] = lines;
+    const open = readIngredients([head, one, `"${two}`, three].join('\n'));
+    expect(open.rows).toHaveLength(1);
+    expect(open.problems).toMatchObject([
+      { line: 3, message: expect.stringMatching(/quote is not closed/) },
+    ]);
+    const more = readIngredients([head, `${one},extra`, two].join('\n'));
+    expect(more.rows).toHaveLength(1);
+    expect(more.problems).toMatchObject([
+      { line: 2, message: expect.stringMatching(/15 cells, the table 14/) },
+    ]);
+    expect(readIngredients([`${head},name`, one].join('\n')).problems).toMatchObject([
+      { line: 1, column: 'name', message: 'is there twice' },
+    ]);
+  });
+
+  it('may be written as spreadsheets of other countries do', () => {
+    const semicolons = lines.slice(0, 3).map((line) =>
+      line
+        .split(',')
+        .map((cell) => (cell.includes(';') ? `"${cell}"` : cell))
+        .join(';'),
+    );
+    expect(readIngredients(semicolons.join('\n')).problems).toEqual([]);
+  });
+
   it('that comes twice is named', () => {
     const { rows, problems } = readIngredients([...lines, lines[1]].join('\n'));
     expect(rows).toHaveLength(4);

@@ -117,7 +117,8 @@ export const writePreparations = (rows: readonly Preparation[]): string =>
 
 /** Which of the two tables a file is, by its columns; null when neither. */
 export function kindOfTable(csv: string): 'ingredients' | 'preparations' | null {
-  const columns = Papa.parse<string[]>(csv, { preview: 1 }).data[0] ?? [];
+  const columns =
+    Papa.parse<string[]>(csv, { preview: 1, delimiter: delimiterOf(csv) }).data[0] ?? [];
   if (columns.includes('mass_yield')) return 'preparations';
   return columns.includes('density_g_per_ml') ? 'ingredients' : null;
 }
@@ -131,14 +132,20 @@ interface TableLine {
   readonly broken: string | null;
 }
 
+/** What stands between a table's cells: a comma, or what a spreadsheet of another country writes. */
+function delimiterOf(csv: string): string {
+  const [head = ''] = csv.split(/[\r\n]/, 1);
+  return [',', ';', '\t'].find((each) => head.includes(each)) ?? ',';
+}
+
 /** The lines of a table that hold anything, each with where it stands in the file. */
 function linesOf(csv: string): TableLine[] {
   const lines: TableLine[] = [];
   let [from, line] = [0, 1];
   Papa.parse<string[]>(csv, {
+    delimiter: delimiterOf(csv),
     transform: withoutQuote,
     step({ data, errors, meta }) {
-      // Delimiters are guessed; only quotes can lose a row.
       const [broken] = errors.filter(({ type }) => type === 'Quotes');
       if (data.some((cell) => cell !== '') || broken) {
         lines.push({ line, cells: data, broken: broken?.message ?? null });

@@ -2,7 +2,8 @@
 
 import { Copy, Download, FileText, Printer, Share2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { parseAsArrayOf, parseAsString, useQueryState } from 'nuqs';
+import { useMemo, useTransition, type ReactNode } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { shoppingCsv, shoppingText } from '@/core/formats/shoppingFile';
 import { AISLES } from '@/core/shopping/packs';
@@ -17,24 +18,36 @@ import { Line, OwnLines } from './ShoppingLines';
 import { isMarked, marked } from './shoppingMarks';
 import { useShoppingMarks } from './useShoppingMarks';
 
+const CHOSEN = parseAsArrayOf(parseAsString);
+
 type ShownPlan = PlanNeeds & { readonly id: string; readonly pieces: number };
 
 /** What to buy for one plan or several: grouped, merged, rounded to how things are sold. */
 export function ShoppingPage({
   plans,
-  chosen,
+  all,
   ownRows,
   notice,
 }: {
   /** What of the plans cannot be read. */
   notice: ReactNode;
+  /** Those that are offered: all of them, or what was found and chosen. */
   plans: readonly ShownPlan[];
-  chosen: readonly string[];
+  /** Whether these are all the plans there are: then all are chosen until it is said which. */
+  all: boolean;
   ownRows: PantryRows;
 }) {
   const canShare = useInBrowser(() => typeof navigator.share === 'function', false);
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set(chosen));
+  // The address says what it is for, so that a list comes back as it was.
+  const [asked, ask] = useQueryState('plans', CHOSEN);
+  const ticked = useMemo(
+    () =>
+      new Set(
+        plans.map(({ id }) => id).filter((id) => (asked === null ? all : asked.includes(id))),
+      ),
+    [asked, all, plans],
+  );
   const lines = useMemo(
     () =>
       shoppingList(
@@ -59,16 +72,10 @@ export function ShoppingPage({
       onHave={(on) => setMarks({ ...marks, have: marked(marks.have, line, on) })}
     />
   );
-  // The address remembers what it was for, so that a list comes back as it was.
-  useEffect(() => {
-    const all = plans.every(({ id }) => ticked.has(id));
-    const asked = plans.map(({ id }) => id).filter((id) => ticked.has(id));
-    window.history.replaceState(null, '', all ? '/shopping' : `/shopping?plans=${asked.join(',')}`);
-  }, [plans, ticked]);
-  const toggled = (set: ReadonlySet<string>, id: string) => {
-    const next = new Set(set);
+  const toggle = (id: string) => {
+    const next = new Set(ticked);
     if (!next.delete(id)) next.add(id);
-    return next;
+    void ask(all && plans.every((plan) => next.has(plan.id)) ? null : [...next]);
   };
   return (
     <>
@@ -163,6 +170,7 @@ export function ShoppingPage({
         {plans.length > 0 && (
           <aside aria-label="Plans to shop for" className="order-1 lg:order-2">
             <h2>For</h2>
+            {!all && <FindPlan />}
             <ul>
               {plans.map(({ id, name, pieces }) => (
                 <li
@@ -177,7 +185,7 @@ export function ShoppingPage({
                       </span>
                     }
                     checked={ticked.has(id)}
-                    onChange={() => setTicked(toggled(ticked, id))}
+                    onChange={() => toggle(id)}
                   />
                 </li>
               ))}
@@ -186,6 +194,29 @@ export function ShoppingPage({
         )}
       </main>
     </>
+  );
+}
+
+/** Narrows the plans that are offered, where there are too many to show. */
+function FindPlan() {
+  const [pending, startTransition] = useTransition();
+  const [q, find] = useQueryState('q', {
+    defaultValue: '',
+    shallow: false,
+    throttleMs: 250,
+    startTransition,
+  });
+  return (
+    <label className="no-print my-2 block" aria-busy={pending}>
+      <span className="mb-1 block text-small text-ink-dim">Find a plan</span>
+      <input
+        type="search"
+        className="field"
+        maxLength={80}
+        value={q}
+        onChange={(event) => void find(event.target.value || null)}
+      />
+    </label>
   );
 }
 

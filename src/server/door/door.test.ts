@@ -1,5 +1,5 @@
 import { securityHeaders } from './headers';
-import { hostAllowed, hostName } from './hosts';
+import { hostAllowed, hostName, isSecure } from './hosts';
 import { writeRefusal } from './writes';
 
 describe('hosts', () => {
@@ -66,6 +66,14 @@ describe('headers', () => {
     expect(policy).not.toContain('unsafe-eval');
     expect(policy).not.toMatch(/https?:/);
     expect(rest['x-content-type-options']).toBe('nosniff');
+    expect(rest['cross-origin-opener-policy']).toBe('same-origin');
+    // A browser ignores it on a plain line, and says so on every page.
+    expect(securityHeaders('x', { secure: false })).not.toHaveProperty(
+      'cross-origin-opener-policy',
+    );
+    expect(isSecure(new Headers({ host: 'localhost:4173' }))).toBe(true);
+    expect(isSecure(new Headers({ host: 'kitchen.lan' }))).toBe(false);
+    expect(isSecure(new Headers({ host: 'kitchen.lan', 'x-forwarded-proto': 'https' }))).toBe(true);
     expect(securityHeaders('x', { development: true })['content-security-policy']).toContain(
       'unsafe-eval',
     );

@@ -3,10 +3,11 @@
  * elsewhere, no other page may frame it.
  * @param nonce fresh for each answer
  * @param development the bundler's own server evaluates what it sends
+ * @param secure over an encrypted line, or on this machine: elsewhere a browser complains of what it ignores
  */
 export function securityHeaders(
   nonce: string,
-  { development = false }: { development?: boolean } = {},
+  { development = false, secure = true }: { development?: boolean; secure?: boolean } = {},
 ): Readonly<Record<string, string>> {
   const policy = {
     'default-src': "'self'",
@@ -30,7 +31,7 @@ export function securityHeaders(
     'x-frame-options': 'DENY',
     'referrer-policy': 'no-referrer',
     'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
-    'cross-origin-opener-policy': 'same-origin',
+    ...(secure && { 'cross-origin-opener-policy': 'same-origin' }),
     'cross-origin-resource-policy': 'same-origin',
     'cross-origin-embedder-policy': 'require-corp',
   };

@@ -23,3 +23,13 @@ export function hostAllowed(host: string | null, allowed: string | undefined): b
     .filter((each) => each !== null);
   return LOOPBACK.includes(name) || further.includes(name);
 }
+
+/** Whether a proxy in front spoke TLS to whoever asks. */
+export const isEncrypted = (headers: Headers): boolean =>
+  headers.get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https';
+
+/** Whether a browser takes a request's line for secure: encrypted to whoever asks, or on this machine. */
+export function isSecure(headers: Headers): boolean {
+  const name = hostName(headers.get('host'));
+  return isEncrypted(headers) || (name !== null && LOOPBACK.includes(name));
+}

@@ -83,8 +83,10 @@ export function queryPlans(
 
 /** Every tag in use on a shelf, in alphabetical order. */
 export function tagsInUse(db: Database, shelf: PlanShelf): string[] {
+  // Most plans have no tag: those are not read for one.
+  const tagged = sql`iif(instr(${planRevisions.document}, '"tags":["') > 0, ${document}, '{}')`;
   const rows = db.all<{ tag: string }>(
-    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${document}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
+    sql`select distinct t.value as tag from ${plans} inner join ${planRevisions} on ${newest}, json_each(${tagged}, '$.tags') t where ${onShelf(shelf)} order by lower(t.value)`,
   );
   return rows.map(({ tag }) => tag);
 }

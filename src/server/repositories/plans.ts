@@ -88,6 +88,19 @@ export function listPlans(
   return { plans: read, unreadable };
 }
 
+/** Current plans by their ids, those of them that are there and can be read. */
+export function plansById(db: Database, ids: readonly string[]): StoredPlan[] {
+  if (ids.length === 0) return [];
+  const pantry = getPantry(db);
+  const rows = db
+    .select({ row: plans, document: planRevisions.document })
+    .from(plans)
+    .innerJoin(planRevisions, newest)
+    .where(and(onShelf('current'), inArray(plans.id, [...ids])))
+    .all();
+  return readEach(rows, ({ row, document }) => storedPlan(row, document, pantry)).read;
+}
+
 /** Destroys runs, with every tap of them and every link to them. */
 export function destroyRuns(tx: Connection, which: SQL): void {
   const made = tx.select({ id: runs.id }).from(runs).where(which);

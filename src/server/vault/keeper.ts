@@ -16,9 +16,10 @@ function trouble(): VaultProblem | null {
   }
 }
 
-/** Looks after the kitchen's file while a server runs: a copy each day. What goes wrong is told and tried again. */
-export function keepVault(): void {
+/** Looks after the kitchen's file while a server runs: whether it can be opened, and a copy each day. What goes wrong is told and tried again. */
+export function keepVault({ copies }: { copies: boolean }): void {
   watchVault(trouble);
+  if (!copies) return;
   const look = async () => {
     try {
       const db = database();

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { check } from '@/server/check';
 import { database } from '@/server/database';
+import { isEncrypted } from '@/server/door/hosts';
 import { isPassphrase } from '@/server/door/passphrase';
 import { SESSION_S, sessionCookie, signSession } from '@/server/door/sessions';
 import { countTries, type Tries } from '@/server/door/tries';
@@ -18,10 +19,6 @@ const tries = (held.mortarTries ??= countTries());
 /** Where a request comes from. Our own server writes it; a proxy in front may say whom it speaks for. */
 const addressOf = (request: Request): string =>
   request.headers.get('x-forwarded-for')?.split(',')[0]?.trim() ?? '';
-
-/** The proxy in front spoke TLS to whoever asks. */
-const encrypted = (request: Request): boolean =>
-  request.headers.get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https';
 
 /** Signs somebody in. Tries are limited by address and all together, each failure making the next wait longer. */
 export const POST = (request: Request) =>
@@ -50,7 +47,9 @@ export const POST = (request: Request) =>
     const { secret, generation } = getDoor(db);
     const until = Math.floor(Date.now() / 1000) + SESSION_S;
     const session = { key: key.id, keyAt: key.updatedAt, generation, until };
-    const cookie = sessionCookie(signSession(session, secret), { encrypted: encrypted(request) });
+    const cookie = sessionCookie(signSession(session, secret), {
+      encrypted: isEncrypted(request.headers),
+    });
     return Response.json({ role: key.role }, { headers: { 'set-cookie': cookie } });
   });
 
@@ -59,6 +58,6 @@ export const DELETE = (request: Request) =>
   answer(async () =>
     Response.json(
       { out: true },
-      { headers: { 'set-cookie': sessionCookie('', { encrypted: encrypted(request) }) } },
+      { headers: { 'set-cookie': sessionCookie('', { encrypted: isEncrypted(request.headers) }) } },
     ),
   );

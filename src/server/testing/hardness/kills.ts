@@ -27,7 +27,7 @@ interface Writer {
 
 function startWriter(file: string, name: string): Writer {
   const script = 'src/server/testing/hardness/writer.ts';
-  const child = spawn('node_modules/.bin/tsx', [script, file, name], {
+  const child = spawn(process.execPath, ['--import', 'tsx', script, file, name], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   let text = '';
@@ -91,7 +91,6 @@ export async function killWriters(times: number, random: () => number): Promise<
     const writer = startWriter(file, `k${i}`);
     await writer.ready;
     await wait(random() * 150);
-    // The process it starts is the one that writes.
     writer.child.kill('SIGKILL');
     await writer.ended;
     const db = openKitchenFile(file);
