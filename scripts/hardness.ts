@@ -12,6 +12,7 @@ import { tryBadInputs } from '../src/server/testing/hardness/badInputs';
 import { cutPower, killWriters, writeTogether } from '../src/server/testing/hardness/kills';
 import { filledKitchen, freshFile, minute } from '../src/server/testing/kitchenFile';
 import { load } from './hardness/load';
+import { sendBadRequests } from './hardness/requests';
 import { build } from './setup.mjs';
 
 const { values } = parseArgs({ options: { share: { type: 'string', default: '1' } } });
@@ -84,13 +85,21 @@ cut('Two processes on one file', 1, await writeTogether(2, 20_000 * share));
 cut('kill −9 under saves, taps and imports', some(1000), await killWriters(some(1000), seeded(5)));
 
 build();
+const requests = await sendBadRequests(freshFile(), some(20_000), seeded(404));
+for (const failed of requests.failed.slice(0, 5)) console.log(failed);
+row(
+  'Bad requests to routes, pages and actions',
+  `${requests.tried} tried, ${requests.refused} refused, ${requests.failed.length} answered by 500`,
+  '0 answered by 500',
+  requests.failed.length === 0,
+);
 const seconds = Math.max(5, 60 * share);
 const met = await load(freshFile(), { plans: 3000, clients: 50, seconds });
 const ms = (value: number) => `${value.toFixed(0)} ms`;
 row('List of 3,000 plans', ms(met.listMs), 'under 100 ms', met.listMs < 100);
 row('The same, what is sent', `${met.listKb.toFixed(0)} kB`, 'under 200 kB', met.listKb < 200);
 row('Shopping with 3,000 plans', ms(met.shoppingMs), 'under 100 ms', met.shoppingMs < 100);
-const who = `50 clients, ${seconds} s`;
+const who = `50 clients, a page each 2 s or a save each 1 s, for ${seconds.toFixed(0)} s`;
 row(
   `${who}: a plan page, p95 of ${met.reads}`,
   ms(met.readP95Ms),

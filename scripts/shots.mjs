@@ -33,12 +33,12 @@ const views = [
   ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
   ['bench', `/runs/${OPEN_RUN}?step=fill`, { width: 1180, height: 820 }],
-  ['bench-phone', `/runs/${OPEN_RUN}?step=fill`, { width: 390, height: 844 }],
   ['logbook', '/logbook/trends', { height: 1000 }],
   ['logbook-learnt-dark', '/logbook/learnt', { dark: true }],
   ['kitchen', '/kitchen', { open: 'Measure it', height: 1130 }],
   ['pantry', '/kitchen/pantry'],
   ['shopping', '/shopping'],
+  ['keeping', '/kitchen/keeping'],
   ['sums', '/sums/whole-eggs'],
 ];
 

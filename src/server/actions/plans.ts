@@ -13,15 +13,8 @@ import { check } from '../check';
 import { database } from '../database';
 import { acting } from '../acting';
 import type { Outcome } from '../outcome';
-import {
-  createPlan,
-  destroyPlan,
-  getPlan,
-  getRevision,
-  movePlan,
-  nameRevision,
-  savePlan,
-} from '../repositories/plans';
+import { createPlan, destroyPlan, getPlan, movePlan, savePlan } from '../repositories/plans';
+import { getRevision, nameRevision } from '../repositories/revisions';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
 import { newPlan, newPlanSchema } from '@/core/plan/questions/newPlan';
 import { getKitchen } from '../repositories/kitchen';

@@ -8,7 +8,8 @@ import { getKitchen, kitchenUnreadable, saveKitchen } from './kitchen';
 import { getLearnt } from './learnt';
 import { listLog } from './log';
 import { getPantry, readRows, saveRows } from './pantry';
-import { getPlan, listPlans, listRevisions, savePlan } from './plans';
+import { getPlan, listPlans, savePlan } from './plans';
+import { listRevisions } from './revisions';
 import { getRun, listRuns, readRuns } from './runs';
 import { UnreadableError, type DocumentKind } from './unreadable';
 

@@ -16,7 +16,8 @@ import {
 } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry, removeRow } from './pantry';
-import { addRevision, destroyPlan, destroyRuns, movePlan, newest } from './plans';
+import { destroyPlan, destroyRuns, movePlan, newest } from './plans';
+import { addRevision } from './revisions';
 import { basisSchema, refreshSummary } from './runs';
 import {
   readDocument,

@@ -7,6 +7,7 @@ import { write, type Connection, type Database } from '../db/database';
 import { logEntries, planRevisions, plans, runEvents, runs, sharedLinks } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
+import { addRevision } from './revisions';
 import { readDocument, readEach, type Unreadable } from './unreadable';
 
 /** A plan with its newest document. */
@@ -19,15 +20,6 @@ export interface StoredPlan {
   readonly updatedAt: string;
   readonly archivedAt: string | null;
   readonly deletedAt: string | null;
-}
-
-export interface PlanRevision {
-  readonly number: number;
-  /** What the cook calls it; null for none. */
-  readonly name: string | null;
-  readonly plan: Plan;
-  readonly createdAt: string;
-  readonly updatedAt: string;
 }
 
 /** Which drawer to look in. */
@@ -122,21 +114,6 @@ export function destroyPlan(db: Database, id: string): void {
   });
 }
 
-/** Gives a revision a name, or takes it away. @throws NotFoundError */
-export function nameRevision(
-  db: Database,
-  { planId, number, name }: { planId: string; number: number; name: string | null },
-): void {
-  const { changes } = write(db, (tx) =>
-    tx
-      .update(planRevisions)
-      .set({ name })
-      .where(and(eq(planRevisions.planId, planId), eq(planRevisions.number, number)))
-      .run(),
-  );
-  if (changes === 0) throw new NotFoundError('revision', `${planId} / ${number}`);
-}
-
 /** How many plans each shelf holds. */
 export function countShelves(db: Database): Record<PlanShelf, number> {
   const on = (shelf: PlanShelf) =>
@@ -185,30 +162,6 @@ export function createPlan(
       .run();
   });
   return getPlan(db, id);
-}
-
-/** Makes a document a plan's newest revision, whatever stood there. */
-export function addRevision(
-  tx: Connection,
-  {
-    planId,
-    document,
-    sitting,
-    now,
-  }: { planId: string; document: string; sitting: string; now: Date },
-): void {
-  const at = now.toISOString();
-  const number = sql<number>`${plans.revision} + 1`;
-  const row = tx
-    .update(plans)
-    .set({ revision: number, edition: sql`${plans.edition} + 1`, updatedAt: at })
-    .where(eq(plans.id, planId))
-    .returning({ number: plans.revision })
-    .get();
-  if (!row) throw new NotFoundError('plan', planId);
-  tx.insert(planRevisions)
-    .values({ planId, number: row.number, document, sitting, createdAt: at, updatedAt: at })
-    .run();
 }
 
 /**
@@ -281,45 +234,6 @@ export function movePlan(
   const { changes } = write(db, (tx) => tx.update(plans).set(set).where(eq(plans.id, id)).run());
   if (changes === 0) throw new NotFoundError('plan', id);
 }
-
-/** Every revision of a plan, the newest first, and those that cannot be read. @throws NotFoundError */
-export function listRevisions(
-  db: Database,
-  planId: string,
-): { readonly revisions: PlanRevision[]; readonly unreadable: Unreadable[] } {
-  const rows = db
-    .select()
-    .from(planRevisions)
-    .where(eq(planRevisions.planId, planId))
-    .orderBy(desc(planRevisions.number))
-    .all();
-  if (rows.length === 0) throw new NotFoundError('plan', planId);
-  const pantry = getPantry(db);
-  const { read, unreadable } = readEach(rows, (row) => readRevision(row, pantry));
-  return { revisions: read, unreadable };
-}
-
-/** One revision. @throws NotFoundError, UnreadableError */
-export function getRevision(db: Connection, planId: string, number: number): PlanRevision {
-  const row = db
-    .select()
-    .from(planRevisions)
-    .where(and(eq(planRevisions.planId, planId), eq(planRevisions.number, number)))
-    .get();
-  if (!row) throw new NotFoundError('revision', `${planId} / ${number}`);
-  return readRevision(row, getPantry(db));
-}
-
-const readRevision = (row: typeof planRevisions.$inferSelect, pantry: Pantry): PlanRevision => ({
-  number: row.number,
-  name: row.name,
-  plan: readDocument(row.document, (value) => parsePlan(value, pantry), {
-    kind: 'revision',
-    id: `${row.planId}/${row.number}`,
-  }),
-  createdAt: row.createdAt,
-  updatedAt: row.updatedAt,
-});
 
 /** When each plan was last made and how often, by plan id. */
 export function lastMade(db: Database): Map<string, { times: number; madeOn: string }> {

@@ -7,13 +7,12 @@ import {
   countShelves,
   createPlan,
   getPlan,
-  getRevision,
   listPlans,
-  listRevisions,
   movePlan,
   savePlan,
   type PlanShelf,
 } from './plans';
+import { getRevision, listRevisions } from './revisions';
 
 const start = planWith();
 const dosed = (g: number) => ({ ...start, shape: { ...start.shape, doseG: g } });

@@ -12,14 +12,12 @@ import {
   createPlan,
   destroyPlan,
   getPlan,
-  getRevision,
   lastMade,
   listPlans,
-  listRevisions,
   movePlan,
-  nameRevision,
   savePlan,
 } from './plans';
+import { getRevision, listRevisions, nameRevision } from './revisions';
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 10, 24, 9, minutes));
 const dosed = (doseG: number): Plan => planWith({ shape: { doseG } });

@@ -15,7 +15,7 @@ import { write, type Connection, type Database } from '../db/database';
 import { runEvents, runs } from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
-import { getRevision } from './plans';
+import { getRevision } from './revisions';
 import { readDocument, readEach, type Unreadable } from './unreadable';
 
 /** A run as it is read: what it is made from, and what has happened. */

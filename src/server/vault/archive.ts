@@ -11,7 +11,7 @@ import {
   runEvents,
   runs,
 } from '../db/schema';
-import { addRevision } from '../repositories/plans';
+import { addRevision } from '../repositories/revisions';
 import { refreshSummary } from '../repositories/runs';
 import { readEach } from '../repositories/unreadable';
 

@@ -2,10 +2,9 @@ import fc from 'fast-check';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
-import { startingBasis } from '@/core/basis/basis';
-import { answersOn } from '@/features/plan/editor/answer';
 import { advance, redo, startHistory, undo } from './history';
-import { createDocumentEditor, type Save, type SaveAnswer } from './documentEditor';
+import { createDocumentEditor } from './documentEditor';
+import type { Save, SaveAnswer } from './editorTypes';
 import { testWorld } from './testWorld';
 
 const start = planWith();
@@ -138,15 +137,6 @@ describe('a drag and a sitting', () => {
     await editor.restore();
     expect(editor.getSnapshot().canUndo).toBe(false);
     expect(editor.getSnapshot().document).toEqual(start);
-  });
-});
-
-describe('answersOn', () => {
-  it('gives the very same answer when only words change', () => {
-    const answer = answersOn(startingBasis);
-    const first = answer(start);
-    expect(answer({ ...start, note: 'thin edge', name: 'Friday' })).toBe(first);
-    expect(answer(dosed(start, 7))).not.toBe(first);
   });
 });
 

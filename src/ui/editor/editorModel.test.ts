@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { Plan } from '@/core/plan/document/schema';
 import { planWith } from '@/core/testing/plans';
-import { createDocumentEditor, type Save, type SaveAnswer } from './documentEditor';
+import { createDocumentEditor } from './documentEditor';
+import type { Save, SaveAnswer } from './editorTypes';
 import { testWorld } from './testWorld';
 
 const start = planWith();

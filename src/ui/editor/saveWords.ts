@@ -1,4 +1,4 @@
-import type { SaveState } from './documentEditor';
+import type { SaveState } from './editorTypes';
 
 /** How a document stands against what is stored, in the bar. */
 export const SAVE_WORDS: Readonly<Record<SaveState<unknown>['kind'], string>> = {

@@ -1,4 +1,4 @@
-import type { Save, SaveAnswer } from './documentEditor';
+import type { Save, SaveAnswer } from './editorTypes';
 
 const NO_ANSWER = 'no answer from the server';
 

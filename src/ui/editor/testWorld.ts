@@ -1,5 +1,5 @@
 import type { Drawer } from '../browser/drawer';
-import type { EditorWorld } from './documentEditor';
+import type { EditorWorld } from './editorTypes';
 
 /** For tests: a world whose clock, timers and drawer are in the test's hands; the store and the reader are its own. */
 export function testWorld<T>(own: Pick<EditorWorld<T>, 'send' | 'loadReader'>) {

@@ -2,7 +2,8 @@
 
 import { useEffect, useState } from 'react';
 import { drawerIn } from '../browser/drawer';
-import { createDocumentEditor, type DocumentEditor } from './documentEditor';
+import { createDocumentEditor } from './documentEditor';
+import type { DocumentEditor } from './editorTypes';
 import { draftsOf, newSitting } from './drafts';
 import { sendLast, sendSave } from './send';
 

@@ -14,7 +14,7 @@ import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
-import type { DocumentEditor, EditorSnapshot } from '@/ui/editor/documentEditor';
+import type { DocumentEditor, EditorSnapshot } from '@/ui/editor/editorTypes';
 import { answersOn, type Answer } from './answer';
 
 export type PlanEditor = DocumentEditor<Plan>;

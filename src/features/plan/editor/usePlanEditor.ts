@@ -5,7 +5,7 @@ import type { Pantry } from '@/core/composition/pantry';
 import { asPlanCheck } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
-import type { DocumentEditor } from '@/ui/editor/documentEditor';
+import type { DocumentEditor } from '@/ui/editor/editorTypes';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
 import { steadily } from '@/ui/layout/steadily';
 import { whenIdle } from '@/ui/layout/whenIdle';

@@ -61,7 +61,7 @@ const pick = <T>(random: Random, from: readonly T[]): T =>
   from[Math.floor(random() * from.length)]!;
 
 /** A document with one to four of its places spoilt: another value, none, one twice, one nobody knows. */
-function spoilt(document: unknown, random: Random): unknown {
+export function spoilt(document: unknown, random: Random): unknown {
   const copy = structuredClone(document);
   for (let n = 1 + Math.floor(random() * 4); n > 0; n--) {
     let at = copy as Record<string, unknown>;
@@ -92,7 +92,7 @@ function spoilt(document: unknown, random: Random): unknown {
 }
 
 /** A text with pieces of it taken out, doubled, or replaced. */
-function scribbled(text: string, random: Random): string {
+export function scribbled(text: string, random: Random): string {
   const at = Math.floor(random() * text.length);
   const length = Math.floor(random() * 40);
   const put = pick(random, [

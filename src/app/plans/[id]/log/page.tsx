@@ -7,7 +7,8 @@ import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { listLog } from '@/server/repositories/log';
 import { getBasis } from '@/server/repositories/basis';
-import { getPlan, getRevision } from '@/server/repositories/plans';
+import { getPlan } from '@/server/repositories/plans';
+import { getRevision } from '@/server/repositories/revisions';
 
 export const metadata: Metadata = { title: 'Log' };
 

@@ -9,7 +9,8 @@ import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { listLog } from '@/server/repositories/log';
 import { getBasis } from '@/server/repositories/basis';
-import { getPlan, listRevisions } from '@/server/repositories/plans';
+import { getPlan } from '@/server/repositories/plans';
+import { listRevisions } from '@/server/repositories/revisions';
 
 export const metadata: Metadata = { title: 'Revisions' };
 
