@@ -3,6 +3,7 @@ import { planWith } from '@/core/testing/plans';
 import { PlanError } from '@/core/plan/document/planError';
 import { outcome } from './outcome';
 import { answer, parseSave, readBody } from './planRequests';
+import { VaultProblem } from './vault/problem';
 import { NotFoundError } from './repositories/notFound';
 
 const request = (body: string) => new Request('http://kitchen.test/', { method: 'POST', body });
@@ -57,6 +58,17 @@ describe('answer', () => {
       'shape.doseG: Dose must be …',
     ],
     [new NotFoundError('plan', 'zz'), 404, 'There is no plan "zz"'],
+    [new VaultProblem('notAKitchen', 'it is empty'), 422, expect.stringMatching(/no kitchen/)],
+    [
+      Object.assign(new Error('inner'), { code: 'SQLITE_FULL' }),
+      507,
+      expect.stringMatching(/^The disk is full/),
+    ],
+    [
+      new Error('wrapped', { cause: Object.assign(new Error('inner'), { code: 'SQLITE_BUSY' }) }),
+      503,
+      expect.stringMatching(/Another program/),
+    ],
     [
       new Error('SQLITE_FULL: secret path'),
       500,

@@ -12,7 +12,7 @@ import { ForbiddenError } from './door/forbidden';
 import type { Role } from './door/roles';
 import { NotFoundError } from './repositories/notFound';
 import { UnreadableError } from './repositories/unreadable';
-import { databaseProblem } from './vault/problem';
+import { databaseProblem, type VaultTrouble } from './vault/problem';
 
 /** Largest plan document taken, bytes. */
 const MAX_BYTES = 512 * 1024;
@@ -99,6 +99,18 @@ export function fileAnswer(
 export const nothingToPrint = (): Response =>
   bad('No blank fits this sheet: there is nothing to print. See Sheet and Shape.', 'shape', 422);
 
+/** How a trouble with a file is answered: one that was sent is at fault itself, the kitchen's own comes back. */
+const STATUS: Readonly<Record<VaultTrouble, number>> = {
+  newer: 422,
+  notAKitchen: 422,
+  damaged: 422,
+  full: 507,
+  noFolder: 503,
+  readOnly: 503,
+  busy: 503,
+  failing: 503,
+};
+
 /**
  * Turns what a handler throws into an answer.
  * @param needs who may: the door lets in only those who may look, so reading asks no more
@@ -118,8 +130,7 @@ export async function answer(
     if (error instanceof NotFoundError) return bad(error.message, '', 404);
     if (error instanceof UnreadableError) return bad(error.message, '', 422);
     const problem = databaseProblem(error);
-    // 507: the disk is full; 503: come again.
-    if (problem) return bad(problem.message, '', problem.trouble === 'full' ? 507 : 503);
+    if (problem) return bad(problem.message, '', STATUS[problem.trouble]);
     console.error(error);
     return bad('It could not be written. Nothing stored was changed.', '', 500);
   }
