@@ -191,7 +191,7 @@ describe('what was learnt moves a plan', () => {
 });
 
 describe('made-up kitchens', () => {
-  const courses = Array.from({ length: 60 }, (_, i) => kitchenCourse(planWith(), 1000 + i, 6));
+  const courses = Array.from({ length: 150 }, (_, i) => kitchenCourse(planWith(), 1000 + i, 6));
   const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
 
   it.each(['dough', 'filling'] as const)('half the error in %s by the fifth run', (bowl) => {
@@ -203,7 +203,7 @@ describe('made-up kitchens', () => {
   it.each(['dosed', 'thicker', 'stuck', 'bowl'] as const)('the 90 %% range of %s holds', (id) => {
     const looks = courses.flatMap(({ held }) => held.flatMap((each) => each[id] ?? []));
     const share = looks.filter(Boolean).length / looks.length;
-    expect(share).toBeGreaterThan(0.8);
-    expect(share).toBeLessThan(0.99);
+    expect(share).toBeGreaterThan(0.85);
+    expect(share).toBeLessThan(0.96);
   });
 });

@@ -58,7 +58,7 @@ export const QUANTITIES = {
     scale: 'log',
     typical: 0.02,
     spread: 0.6,
-    noise: 0.35,
+    noise: 0.45,
     of: 'kitchen',
     moves: BATCH_DOUGH,
     more: 'more dough stays on hands and board',

@@ -1,4 +1,4 @@
-import { stiffnessWords, strengthWords } from './plainWords';
+import { besideEstimate, stiffnessWords, strengthWords } from './plainWords';
 
 describe('numbers of engineers in words', () => {
   it.each([
@@ -17,4 +17,16 @@ describe('numbers of engineers in words', () => {
     [249, 'loose'],
     [99, 'runs'],
   ])('a filling of %s Pa is %s', (pa, words) => expect(stiffnessWords(pa)).toBe(words));
+});
+
+it.each([
+  [30, 20, '50 % stronger than estimated'],
+  [15, 20, '25 % weaker than estimated'],
+  [21.9, 20, 'about as estimated'],
+  [18.1, 20, 'about as estimated'],
+])('%p measured, %p estimated: %s', (measured, estimated, words) => {
+  const share = (value: number) => `${Math.round(value * 100)} %`;
+  expect(besideEstimate(measured, estimated, { more: 'stronger', less: 'weaker', share })).toBe(
+    words,
+  );
 });

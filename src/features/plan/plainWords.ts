@@ -30,3 +30,23 @@ const STIFFNESS: Words = [
  * @example stiffnessWords(531) // 'soft, but stands'
  */
 export const stiffnessWords = (pa: number): string => says(STIFFNESS, pa);
+
+/** So near an estimate, a measurement says nothing new. */
+const ALIKE = 0.1;
+
+/**
+ * A measurement beside its estimate, in words.
+ * @param more what it is when there is more of it, `stronger`
+ * @param less and when there is less, `weaker`
+ * @param share writes a share
+ * @example besideEstimate(30, 20, { more: 'stronger', less: 'weaker', share }) // '50 % stronger than estimated'
+ */
+export function besideEstimate(
+  measured: number,
+  estimated: number,
+  { more, less, share }: { more: string; less: string; share: (value: number) => string },
+): string {
+  const off = measured / estimated - 1;
+  if (Math.abs(off) <= ALIKE) return 'about as estimated';
+  return `${share(Math.abs(off))} ${off > 0 ? more : less} than estimated`;
+}

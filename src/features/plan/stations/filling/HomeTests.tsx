@@ -11,6 +11,7 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { SpoonTestDrawing, TowelTestDrawing } from '@/ui/drawings/TestDrawings';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
+import { besideEstimate, stiffnessWords } from '../../plainWords';
 import { UseMeasured } from '../UseMeasured';
 
 /** Two tests that take a minute and replace an estimate. */
@@ -69,9 +70,13 @@ function SpoonTest() {
           />
         </div>
         <p role="status">
-          That is <b>{text(pa, 'Pa')}</b>
+          That filling is <b>{stiffnessWords(pa)}</b>
           {result.filling.stiffnessFrom === 'rule' &&
-            `, where the estimate is ${text(result.filling.yieldStressPa, 'Pa')}`}
+            `, ${besideEstimate(pa, result.filling.yieldStressPa, {
+              more: 'stiffer',
+              less: 'softer',
+              share: (value) => text(value, 'share'),
+            })}`}
           .
         </p>
         <UseMeasured

@@ -10,6 +10,7 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { say } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useResult, useShown, useWorld } from '../../editor/EditorContext';
+import { stiffnessWords } from '../../plainWords';
 import { dryingText } from '../bowlWords';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
@@ -141,7 +142,7 @@ function RemedyRow({
         <p className="font-semibold">{words}</p>
         <p className="text-small text-ink-dim">
           {remedy.kind === 'texture'
-            ? `the water stays, but it stands: ${text(remedy.yieldStressPa, 'Pa')}`
+            ? `the water stays; the filling is then ${stiffnessWords(remedy.yieldStressPa)}`
             : [
                 remedy.kind === 'cookOff' &&
                   `about ${text(panDryingTime({ waterG: remedy.waterG * scale }), 'min')} in a wide pan`,

@@ -9,6 +9,7 @@ import { HangTestDrawing } from '@/ui/drawings/TestDrawings';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown } from '../../editor/EditorContext';
+import { besideEstimate, strengthWords } from '../../plainWords';
 import { UseMeasured } from '../UseMeasured';
 
 /** The hanging strip: a sheet's strength without an instrument. */
@@ -18,6 +19,7 @@ export function HangTest() {
   const { text } = useUnits();
   const done = plan.dough.hangMm;
   const [lengthMm, setLength] = useState(done ?? 1500);
+  const strengthKPa = strengthFromHang(lengthMm);
   return (
     <div className="grid gap-5">
       <section aria-label="Hanging strip" className="grid gap-4 sm:grid-cols-[140px_minmax(0,1fr)]">
@@ -39,10 +41,14 @@ export function HangTest() {
             />
           </div>
           <p role="status">
-            That is <b>{text(strengthFromHang(lengthMm), 'kPa')}</b>
+            That sheet is <b>{strengthWords(strengthKPa)}</b>
             {result.dough.strengthMeasured
               ? '; the plan now reckons with what you measured.'
-              : `, where the estimate is ${text(result.dough.strengthKPa, 'kPa')}.`}
+              : `, ${besideEstimate(strengthKPa, result.dough.strengthKPa, {
+                  more: 'stronger',
+                  less: 'weaker',
+                  share: (value) => text(value, 'share'),
+                })}.`}
           </p>
           <UseMeasured
             onUse={() => edit((p) => writeAt(p, 'dough.hangMm', lengthMm))}
