@@ -1,3 +1,4 @@
+import { open } from 'node:fs/promises';
 import * as z from 'zod';
 import { cutTo } from '@/core/cutTo';
 import type { Pantry } from '@/core/composition/pantry';
@@ -27,15 +28,10 @@ class TooLarge extends Error {
   }
 }
 
-/**
- * Reads a request's body. One that is too large is cut off while it arrives.
- * @param most bytes
- * @throws TooLarge
- */
-export async function readBytes(request: Request, most: number): Promise<Buffer> {
+/** A request's body as it arrives. One that is too large is cut off. @throws TooLarge */
+async function* partsOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
   if (Number(request.headers.get('content-length') ?? 0) > most) throw new TooLarge(most);
   const reader = request.body?.getReader();
-  const parts: Uint8Array[] = [];
   let bytes = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     bytes += part.value.byteLength;
@@ -43,9 +39,33 @@ export async function readBytes(request: Request, most: number): Promise<Buffer>
       void reader?.cancel();
       throw new TooLarge(most);
     }
-    parts.push(part.value);
+    yield part.value;
   }
+}
+
+/**
+ * Reads a request's body.
+ * @param most bytes
+ * @throws TooLarge
+ */
+export async function readBytes(request: Request, most: number): Promise<Buffer> {
+  const parts: Uint8Array[] = [];
+  for await (const part of partsOf(request, most)) parts.push(part);
   return Buffer.concat(parts);
+}
+
+/**
+ * Puts a request's body into a new file as it arrives.
+ * @param most bytes
+ * @throws TooLarge; what had arrived is in the file
+ */
+export async function saveBytes(request: Request, file: string, most: number): Promise<void> {
+  const handle = await open(file, 'wx', 0o600);
+  try {
+    for await (const part of partsOf(request, most)) await handle.write(part);
+  } finally {
+    await handle.close();
+  }
 }
 
 /**

@@ -38,6 +38,9 @@ const worker = new Serwist({
           new ExpirationPlugin({ maxEntries: 40, matchOptions: { ignoreSearch: true } }),
           {
             cacheKeyWillBeUsed: ({ request }) => Promise.resolve(request.url.split('?')[0]!),
+            // Led to the door, or to a page that says no: that is not the bench.
+            cacheWillUpdate: ({ response }) =>
+              Promise.resolve(response.status === 200 && !response.redirected ? response : null),
           },
         ],
       }),

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { DoorPage } from '@/features/door/DoorPage';
+import { localPath } from '@/server/door/localPath';
 
 export const metadata: Metadata = { title: 'Sign in' };
 
@@ -10,10 +11,4 @@ export default async function Page({
 }) {
   const { to } = await searchParams;
   return <DoorPage to={localPath(to)} />;
-}
-
-/** Where to go once signed in: a path here, and nowhere else. */
-function localPath(to: unknown): string {
-  if (typeof to !== 'string' || !/^\/(?![/\\])/.test(to) || to.startsWith('/door')) return '/';
-  return to;
 }

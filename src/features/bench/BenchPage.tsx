@@ -225,7 +225,7 @@ function Meanwhile({ here, go }: { here: StepId; go(step: StepId): void }) {
 
 /** What comes next, the way back, and whether the line is up. */
 function Foot({ next }: { next: string | null }) {
-  const { lastHere, takeBack, line, waiting, kept } = useBench();
+  const { given, lastHere, takeBack, line, waiting, kept } = useBench();
   return (
     <footer className="bench-foot">
       <div className="flex flex-wrap items-center gap-4">
@@ -246,10 +246,17 @@ function Foot({ next }: { next: string | null }) {
       <p
         role="status"
         data-line={line}
-        className={`self-center ${line === 'down' || !kept ? 'bench-warn' : 'bench-dim'}`}
+        className={`self-center ${line !== 'up' || !kept ? 'bench-warn' : 'bench-dim'}`}
       >
         {!kept ? (
           'This browser keeps nothing: stay on the line.'
+        ) : line === 'shut' ? (
+          <>
+            ✓ saved here; the kitchen does not take them:{' '}
+            <a className="underline" href={`/door?to=${encodeURIComponent(`/runs/${given.id}`)}`}>
+              sign in
+            </a>
+          </>
         ) : line === 'down' ? (
           `✓ saved here; ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} for the line`
         ) : (

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { eventsFrom } from '@/core/testing/kitchens';
 import type { RunEvent } from '@/core/run/events';
 import type { Kept, Outbox } from './outbox';
-import { nextLoad, sendWaiting, type Server } from './sync';
+import { nextLoad, sendWaiting, serverOf, type Server } from './sync';
 
 /** An outbox in memory, as the browser's own keeps it. */
 function boxOf(): Outbox & { readonly kept: Kept[] } {
@@ -121,4 +121,19 @@ it('a picture goes nearly alone', () => {
     event: taps[0]!,
   }));
   expect(nextLoad(many)).toHaveLength(60);
+});
+
+it.each([
+  [401, 'shut'],
+  [403, 'shut'],
+  [429, 'down'],
+  [503, 'down'],
+] as const)('a server that answers %i loses no tap, and the line is %s', async (status, line) => {
+  const fetched = jest
+    .spyOn(globalThis, 'fetch')
+    .mockImplementation(() => Promise.resolve(new Response('{}', { status })));
+  const box = boxOf();
+  await box.add('r', taps.slice(0, 3));
+  expect(await sendWaiting('r', box, serverOf('r'))).toEqual({ line, waiting: 3 });
+  fetched.mockRestore();
 });

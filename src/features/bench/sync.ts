@@ -1,8 +1,20 @@
 import type { RunEvent } from '@/core/run/events';
 import type { Kept, Outbox } from './outbox';
 
-/** How the line stands. */
-export type Line = 'up' | 'down';
+/** How the line stands: up, down, or up to a server that does not let this device in, or not so far. */
+export type Line = 'up' | 'down' | 'shut';
+
+/** The server answered, and this device may not: its session is over, or its key is for looking. */
+class ShutError extends Error {}
+
+/** How the line stands after something over it failed. */
+export const lineAfter = (error: unknown): Line => (error instanceof ShutError ? 'shut' : 'down');
+
+/** @throws ShutError, or Error for any other answer that is none */
+function checkLet(response: Response): void {
+  if (response.status === 401 || response.status === 403) throw new ShutError();
+  if (!response.ok) throw new Error(`The server answers ${response.status}`);
+}
 
 /** What the server answers. */
 export interface Server {
@@ -44,16 +56,16 @@ export async function sendWaiting(
     let answer: 'taken' | 'refused';
     try {
       answer = await server.send(load.map(({ event }) => event));
-    } catch {
-      return { line: 'down', waiting: waiting.length };
+    } catch (error) {
+      return { line: lineAfter(error), waiting: waiting.length };
     }
     // A load that is refused goes up one by one, so that one bad event does not hold up the others.
     if (answer === 'refused' && load.length > 1) {
       for (const kept of load) {
         try {
           await server.send([kept.event]);
-        } catch {
-          return { line: 'down', waiting: (await box.waiting(run)).length };
+        } catch (error) {
+          return { line: lineAfter(error), waiting: (await box.waiting(run)).length };
         }
         await box.sent([kept]);
       }
@@ -71,13 +83,13 @@ export const serverOf = (run: string): Server => {
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ events }),
       });
-      if (response.ok) return 'taken';
       if (response.status === 400 || response.status === 413) return 'refused';
-      throw new Error(`The server answers ${response.status}`);
+      checkLet(response);
+      return 'taken';
     },
     async after(last) {
       const response = await fetch(`${url}?after=${last}`, { cache: 'no-store' });
-      if (!response.ok) throw new Error(`The server answers ${response.status}`);
+      checkLet(response);
       return (await response.json()) as { events: RunEvent[]; last: number };
     },
   };

@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import type { Happening, RunEvent } from '@/core/run/events';
 import { foldRun, type RunState } from '@/core/run/fold';
 import { outbox } from './outbox';
-import { sendWaiting, serverOf, type Line } from './sync';
+import { lineAfter, sendWaiting, serverOf, type Line } from './sync';
 
 /** Others' taps are asked for so often, ms. */
 const LOOK_MS = 1200;
@@ -104,8 +104,8 @@ export function useRun(
           setLine('up');
         }
         wait = LOOK_MS;
-      } catch {
-        setLine('down');
+      } catch (error) {
+        setLine(lineAfter(error));
         wait = Math.min(MOST_WAIT_MS, wait * 1.6);
       }
       timer = setTimeout(() => void look(), wait);
@@ -139,7 +139,7 @@ export function useRun(
         setKept(false);
         void server.send(events).then(
           () => setWaiting((before) => Math.max(0, before - events.length)),
-          () => setLine('down'),
+          (error: unknown) => setLine(lineAfter(error)),
         );
       });
     },

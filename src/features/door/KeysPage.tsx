@@ -26,6 +26,10 @@ async function leave(): Promise<void> {
     method: 'DELETE',
     headers: { 'content-type': 'application/json' },
   }).catch(() => null);
+  // What this device kept of the bench is for those who may see it; taps that wait stay.
+  if ('caches' in window) {
+    for (const name of await caches.keys()) await caches.delete(name);
+  }
   // The door asks again.
   window.location.reload();
 }

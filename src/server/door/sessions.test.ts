@@ -18,6 +18,7 @@ import { filledKitchen, minute } from '../testing/kitchenFile';
 import { entry } from './entry';
 import { ForbiddenError } from './forbidden';
 import { listensBeyond } from './listening';
+import { localPath } from './localPath';
 import { hashPassphrase, isPassphrase } from './passphrase';
 import { roleAllows, ROLES } from './roles';
 import { readSession, sessionCookie, signSession, type Session } from './sessions';
@@ -116,6 +117,20 @@ describe('where a server listens', () => {
     [{ listen: 'rubbish here', args: [] }, true],
   ])('%j: beyond its machine %p', (how, beyond) => expect(listensBeyond(how)).toBe(beyond));
 });
+
+it.each([
+  ['/plans/a?at=count', '/plans/a?at=count'],
+  ['/', '/'],
+  ['//elsewhere.example', '/'],
+  ['/\\elsewhere.example', '/'],
+  ['/\t/elsewhere.example', '/'],
+  ['/.//elsewhere.example', '/'],
+  ['https://elsewhere.example/a', '/'],
+  ['javascript:alert(1)', '/'],
+  ['/door?to=/door', '/'],
+  [undefined, '/'],
+  [['/a', '/b'], '/'],
+])('signed in, %j leads to %s', (to, path) => expect(localPath(to)).toBe(path));
 
 describe('who comes in', () => {
   const door: DoorState = {

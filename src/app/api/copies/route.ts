@@ -1,6 +1,6 @@
-import { rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { database, openKitchenFile } from '@/server/database';
-import { answer, readBytes } from '@/server/planRequests';
+import { answer, saveBytes } from '@/server/planRequests';
 import { fileOf, restoreFrom } from '@/server/vault/copies';
 
 /** Largest copy taken, bytes. */
@@ -13,7 +13,7 @@ export const POST = (request: Request) =>
     const now = new Date();
     const upload = `${fileOf(db)}.${now.getTime()}.sent`;
     try {
-      writeFileSync(upload, await readBytes(request, MAX_BYTES), { mode: 0o600, flag: 'wx' });
+      await saveBytes(request, upload, MAX_BYTES);
       return Response.json({
         before: await restoreFrom(db, upload, { now, bringForward: openKitchenFile }),
       });
