@@ -8,6 +8,8 @@ export interface Drafts {
   readonly drawer: Drawer;
   /** Drawers of sittings that are over, the latest first. */
   left(): Promise<readonly Drawer[]>;
+  /** Answers others no more. */
+  end(): void;
 }
 
 /**
@@ -58,6 +60,7 @@ export function draftsOf(name: string, sitting: string): Drafts {
         .reverse()
         .map((key) => drawerIn(() => localStorage, key));
     },
+    end: () => channel?.close(),
   };
 }
 

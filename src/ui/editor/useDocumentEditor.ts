@@ -27,10 +27,10 @@ export function useDocumentEditor<T>(
   stored: { document: T; edition: number; revision: number },
 ): DocumentEditor<T> {
   const { key, url, name } = what;
-  const [editor] = useState<DocumentEditor<T>>(() => {
+  const [{ editor, end }] = useState<{ editor: DocumentEditor<T>; end(): void }>(() => {
     const sitting = newSitting();
-    const drafts = typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
-    return createDocumentEditor(
+    const { end, ...drafts } = typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
+    const editor = createDocumentEditor(
       {
         send: (save) => sendSave(url, name, save),
         ...drafts,
@@ -46,6 +46,7 @@ export function useDocumentEditor<T>(
       },
       stored,
     );
+    return { editor, end };
   });
   useEffect(() => {
     void editor.restore();
@@ -65,12 +66,15 @@ export function useDocumentEditor<T>(
       // Leaving for another page of the product: send what waits, keep what can be undone.
       editor.remember();
       void editor.flush();
+      // What could not be sent is there for whoever comes back.
+      end();
     };
-  }, [editor, name, url]);
+  }, [editor, end, name, url]);
   return editor;
 }
 
 const NO_DRAFTS = {
   drawer: { read: () => null, write: () => {}, clear: () => {} },
   left: () => Promise.resolve([]),
+  end: () => {},
 };
