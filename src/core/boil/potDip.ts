@@ -43,8 +43,11 @@ export function potDip({ waterL, loadG, fromC, frozen = false, powerW, waterC }:
   };
 }
 
+/** Heat of water and of filled pasta as the dip reckons with them, kJ/(kg·K), for workings to show. */
+export const POT_HEAT = { waterKJ: WATER_KJ, pastaKJ: PASTA_KJ } as const;
+
 /** Heat that a kilogram of pieces takes to come to the water's temperature, kJ. */
-const heatOf = (fromC: number, waterC: number, frozen: boolean): number =>
+export const heatOf = (fromC: number, waterC: number, frozen: boolean): number =>
   PASTA_KJ * (waterC - fromC) + (frozen ? (HEAT.latentJPerKg / 1000) * HEAT.waterShare : 0);
 
 /**

@@ -1,3 +1,4 @@
+import { heatOf, POT_HEAT } from '../../boil/potDip';
 import { FINISH_NAMES } from '../../shapes/finish';
 import { figure } from '../../working/figure';
 import type { FigureList } from './asked';
@@ -100,4 +101,74 @@ export const boilFigures = {
       compute: (of) => of['skin stands'] / of['in the pot'],
       times: [0.75, 1.3],
     }),
+  potRound: ({ model, figures: { boil, counts } }) => {
+    const { rules } = model.basis;
+    const { byHeat, bySurface } = boil.rounds;
+    return figure({
+      label: 'In the pot at once',
+      unit: 'count',
+      kind: 'rule',
+      formula: `what cools the water by ${rules['boil.dip'].value} °C at most and covers at most ${100 * rules['boil.cover'].value} % of it, in even rounds`,
+      inputs: {
+        pieces: [Math.max(1, counts.made), 'count'],
+        'by heat': [byHeat, 'count'],
+        'by room': [bySurface, 'count'],
+      },
+      source: 'heat balance; how far and how full are craft rules',
+      compute: (of) => {
+        const most = Math.max(1, Math.min(of['by heat'], of['by room']));
+        return Math.ceil(of.pieces / Math.ceil(of.pieces / most));
+      },
+    });
+  },
+  potDip: ({ model, figures: { boil } }) =>
+    figure({
+      label: 'The water cools by',
+      unit: 'dC',
+      kind: 'law',
+      formula: `load × heat to its temperature ÷ (water × ${POT_HEAT.waterKJ} + load × ${POT_HEAT.pastaKJ})`,
+      inputs: {
+        load: [boil.rounds.loadG, 'g'],
+        'heat, kJ a kg': [heatOf(boil.fromC, boil.bathC, boil.frozen), 'ratio'],
+        water: [model.plan.boil.waterL, 'litre'],
+      },
+      source: 'heat balance; latent heat where it is frozen',
+      compute: (of) => {
+        const loadKg = of.load / 1000;
+        const waterKJ = of.water * POT_HEAT.waterKJ + loadKg * POT_HEAT.pastaKJ;
+        return Math.max(0, (loadKg * of['heat, kJ a kg']) / waterKJ);
+      },
+    }),
+  potRecovers: ({ model, figures: { boil } }) =>
+    figure({
+      label: 'Hot again after',
+      unit: 'min',
+      kind: 'law',
+      formula: 'load × heat to the water’s temperature ÷ what the burner gives',
+      inputs: {
+        load: [boil.rounds.loadG, 'g'],
+        'heat, kJ a kg': [heatOf(boil.fromC, boil.bathC, boil.frozen), 'ratio'],
+        'burner, W': [model.plan.boil.powerW, 'ratio'],
+      },
+      source: 'heat balance; what reaches the water, not what the burner is sold as',
+      compute: (of) => Math.max(0, (of.load * of['heat, kJ a kg']) / of['burner, W'] / 60),
+    }),
+  potTotal: ({ model, figures: { boil } }) => {
+    const lift = model.basis.rules['boil.lift'].value;
+    return figure({
+      label: 'All of them boiled in',
+      unit: 'min',
+      kind: 'rule',
+      formula: `rounds × (in the pot + ${lift} to lift out) + the waits between them`,
+      inputs: {
+        rounds: [boil.rounds.rounds, 'count'],
+        'in the pot': [boil.potMin, 'min'],
+        'wait for the water': [boil.rounds.waitMin, 'min'],
+      },
+      source: 'lifting out is a craft rule',
+      compute: (of) =>
+        of.rounds * (of['in the pot'] + lift) + (of.rounds - 1) * of['wait for the water'],
+      times: [0.85, 1.3],
+    });
+  },
 } satisfies FigureList;

@@ -83,6 +83,10 @@ const SAYS: Readonly<Record<FigureId, Of>> = {
   seepMargin: (r) => r.margins.seep,
   liftMargin: (r) => r.margins.lift,
   burstMargin: (r) => r.margins.burst,
+  potRound: (r) => r.boil.rounds.pieces,
+  potDip: (r) => r.boil.rounds.dipC,
+  potRecovers: (r) => r.boil.rounds.recoverS / 60,
+  potTotal: (r) => r.boil.rounds.totalMin,
   faceMargin: (r) => r.margins.face,
   faceSoft: (r) => r.boil.faceMin,
 };

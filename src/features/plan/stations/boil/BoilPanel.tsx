@@ -67,17 +67,17 @@ export function BoilPanel() {
         <PotDrawing rounds={rounds} />
         <div className="min-w-[15rem] flex-1">
           <h3>
-            {plural(rounds.rounds, 'round')} of {rounds.pieces}
+            {plural(rounds.rounds, 'round')} of <Figure working={working.potRound} />
           </h3>
           <p>
             {rounds.boundBy === 'batch'
               ? 'All go in at once. '
               : `${capital(BOUND[rounds.boundBy])}. `}
-            The water cools by {text(rounds.dipC, 'dC')} and is hot again after{' '}
-            {text(rounds.recoverS / 60, 'min')}.
+            The water cools by <Figure working={working.potDip} /> and is hot again after{' '}
+            <Figure working={working.potRecovers} />.
           </p>
           <p className="mt-1">
-            All of them in about <b>{text(rounds.totalMin, 'min')}</b>. Salt for{' '}
+            All of them in about <Figure working={working.potTotal} />. Salt for{' '}
             {text(plan.boil.waterL, 'litre')}: <Figure working={working.salt} />.
           </p>
         </div>
