@@ -7,7 +7,9 @@ import type { Plan } from '../plan/document/schema';
 import { balanceMap } from './balanceMap';
 import { interpolator, tensor } from './interpolate';
 import { MARGIN_IDS, marginsOf, weakestLink } from './margins';
-import { scatter, toMake } from './scatter';
+import { lostFigure, makeFigure } from './handsFigures';
+import { scatter } from './scatter';
+import { toMake } from './toMake';
 import { sizeMap } from './sizeMap';
 import { waterMap } from './waterMap';
 
@@ -131,6 +133,17 @@ describe('the map of water and hold', () => {
 });
 
 describe('scatter', () => {
+  it('opens its working: the share from what was tried, how many to make from the share', () => {
+    const hands = scatter(model(planWith({ shape: { doseG: 11 } })), { pieces: 2000 });
+    expect(hands.lost).toBeGreaterThan(0);
+    const lost = lostFigure(hands);
+    expect(lost.value).toBeCloseTo(hands.lost, 3);
+    expect(lost.range![0]).toBeLessThan(hands.lost);
+    expect(lost.inputs.map(({ name }) => name)).toContain('mound beside its mark');
+    const make = makeFigure(hands, { plated: 96, tasted: 2 });
+    expect(make.value).toBe(toMake(96, hands.lost) + 2);
+  });
+
   it('is the same for the same seed, and much the same for another', () => {
     const at = model(planWith());
     const once = scatter(at, { pieces: 3000, seed: 4 });

@@ -15,6 +15,8 @@ export interface Scatter {
   /** Weight of a piece: middle, and what 19 of 20 lie between, g. */
   readonly weightG: number;
   readonly weightRangeG: readonly [number, number];
+  /** How far hands were off in it. */
+  readonly spread: Spread;
 }
 
 const PIECES = 10_000;
@@ -31,11 +33,14 @@ const DOSED_BY: Readonly<Record<Laid, 'spoon' | 'bag' | 'scale'>> = {
   ball: 'scale',
 };
 
-/** What is set out of true, as one piece in a batch of them. */
-interface Spread {
+/** How far one piece in a batch is out of true, one standard deviation. */
+export interface Spread {
+  /** Shares of what was meant. */
   readonly thickness: number;
   readonly dose: number;
+  /** Of the mound beside its mark, mm. */
   readonly offMm: number;
+  /** Of the air left, in its logarithm. */
   readonly air: number;
   readonly seal: number;
 }
@@ -120,6 +125,7 @@ export function scatter(
     ),
     weightG: weights[Math.floor(pieces / 2)]!,
     weightRangeG: [weights[Math.floor(pieces * 0.025)]!, weights[Math.floor(pieces * 0.975)]!],
+    spread,
   };
 }
 
@@ -148,35 +154,4 @@ function normals(seed: number): () => number {
     spare = size * Math.sin(turn);
     return size * Math.cos(turn);
   };
-}
-
-/** Beyond so many pieces the spread of a sum is as good as the sum. */
-const COUNT_OUT = 3000;
-
-/**
- * How many to make so that a number of them are whole, as often as is asked. Law (binomial); above 3000
- * pieces by its normal limit.
- * @param plated whole pieces wanted, 0 or more
- * @param lost share lost, 0 to under 1
- * @param sure how often, over 0.5 and under 1
- * @example toMake(288, 0.021, 0.95) // 299
- */
-export function toMake(plated: number, lost: number, sure = 0.95): number {
-  if (plated <= 0 || lost <= 0) return Math.max(0, plated);
-  const kept = 1 - Math.min(lost, 0.95);
-  if (plated > COUNT_OUT) {
-    const z = 1.6449;
-    const spread = z * Math.sqrt((1 - kept) / kept / plated);
-    return Math.ceil((plated / kept) * (1 + spread));
-  }
-  for (let made = plated; ; made += 1) {
-    // Chance that no more than made − plated are lost.
-    let term = kept ** made;
-    let chance = term;
-    for (let k = 1; k <= made - plated; k += 1) {
-      term *= ((made - k + 1) / k) * ((1 - kept) / kept);
-      chance += term;
-    }
-    if (chance >= sure || made > plated * 40 + 200) return made;
-  }
 }

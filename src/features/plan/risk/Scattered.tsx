@@ -1,8 +1,10 @@
 'use client';
 
 import { writeAt } from '@/core/plan/document/patch';
+import { lostFigure, makeFigure } from '@/core/risk/handsFigures';
 import type { MarginId } from '@/core/risk/margins';
 import { Button } from '@/ui/buttons/Button';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import type { Balance } from '@/workers/model.worker';
 import { useEdit, useShown } from '../editor/EditorContext';
@@ -34,7 +36,15 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
         ) : (
           <>
             <b>
-              About {text(hands.lost, 'share')} lost{portions && `; make ${make}`}
+              About <Figure working={lostFigure(hands)} /> lost
+              {portions && (
+                <>
+                  ; make{' '}
+                  <Figure working={makeFigure(hands, { plated, tasted: result.counts.tasted })}>
+                    {make}
+                  </Figure>
+                </>
+              )}
             </b>{' '}
             {portions && `to plate ${plated}, 19 times in 20. You make ${result.pieces}.`}
           </>
