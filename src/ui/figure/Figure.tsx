@@ -39,7 +39,7 @@ export function Figure({
         {children ?? (
           <>
             {text}
-            {unit && <span className="ml-1 text-[0.6em] font-normal">{unit}</span>}
+            {unit && <span className="ml-1 text-[max(0.6em,0.75rem)] font-normal">{unit}</span>}
           </>
         )}
         <span className="sr-only">, show the working</span>
