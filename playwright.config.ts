@@ -3,8 +3,9 @@ import { CHROMIUM, CHROMIUM_ARGS } from './scripts/setup.mjs';
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
-  expect: { timeout: 7_000 },
+  // How long a thing takes is for `npm run bench`: a busy machine is no defect.
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   // A test that passes at the second try is a defect found.
   retries: 0,
