@@ -54,7 +54,6 @@ const sittings = Array.from({ length: Math.ceil(views.length / 4) }, (_, i) =>
 for (const sitting of sittings) {
   const names = sitting.map(([name]) => name).join('; ');
   test(`no accessibility violation, by day or in the dark: ${names}`, async ({ page }) => {
-    test.setTimeout(120_000);
     for (const [name, path, part] of sitting) {
       await page.emulateMedia({ colorScheme: 'light' });
       await page.goto(path);
@@ -114,7 +113,6 @@ test.describe('on a phone of 360 px', () => {
 
   for (const half of [0, 1]) {
     test(`nothing runs off the side, ${half + 1} of 2`, async ({ page }) => {
-      test.setTimeout(120_000);
       for (const [name, path] of views.filter((_, i) => i % 2 === half)) {
         await page.goto(path);
         await page.getByRole('heading', { level: 1 }).first().waitFor();

@@ -6,7 +6,7 @@ import { quietEnv, tool } from '../scripts/setup.mjs';
 import { copiesFolder } from '../src/server/vault/copies';
 
 const FIRST_PORT = 4174;
-const START_MS = 30_000;
+const START_MS = 120_000;
 
 const BEYOND_PORT = 4274;
 
