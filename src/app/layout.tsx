@@ -8,6 +8,9 @@ import { readPreferences } from '@/server/preferences';
 import { Chrome } from '@/ui/layout/Chrome';
 import { ViewProvider } from '@/ui/layout/ViewContext';
 
+/** Each page is of this kitchen, now: none is made while building, which touches no kitchen's file. */
+export const dynamic = 'force-dynamic';
+
 export const metadata: Metadata = {
   title: { default: 'Mortar Sheet', template: '%s · Mortar Sheet' },
   description: 'Sums, judgement and memory for cooks of filled pasta.',
