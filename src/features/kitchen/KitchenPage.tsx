@@ -7,6 +7,7 @@ import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
+import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
 import { QuantityField } from '@/ui/fields/QuantityField';
@@ -117,13 +118,8 @@ export function KitchenPage({
                 The kitchen was changed in another window, and the same was changed here. All else
                 is joined: keep one of the two.
               </p>
-              <p className="mt-2 flex flex-wrap gap-2">
-                <button type="button" className="btn" onClick={() => editor.takeTheirs()}>
-                  Take the other
-                </button>
-                <button type="button" className="btn btn-strong" onClick={() => editor.keepMine()}>
-                  Keep this one
-                </button>
+              <p className="mt-2">
+                <KeepOne editor={editor} />
               </p>
             </div>
           )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useEdit, useEditorState } from './editor/EditorContext';
 import { useFieldNames } from './useFieldNames';
@@ -45,14 +46,7 @@ export function SaveTrouble() {
           <b>This plan was changed in another window.</b> Both changed {clashes.join(', ')}: keep
           one; the other can still be found under undo or revisions. All else is joined.
         </span>
-        <span className="flex flex-wrap gap-2">
-          <button type="button" className="btn" onClick={() => editor.takeTheirs()}>
-            Take the other
-          </button>
-          <button type="button" className="btn btn-strong" onClick={() => editor.keepMine()}>
-            Keep this one
-          </button>
-        </span>
+        <KeepOne editor={editor} />
       </Notice>
     );
   }
