@@ -1,6 +1,6 @@
 /** The command line over the core. Usage: npm run -s mortar -- plan|calc FILE.json, or schema plan. */
 import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { basisWith } from '../core/basis/basis';
 import type { Learnt } from '../core/basis/learnt';
 import { learn, learntFileSchema } from '../core/calibrate/learnt';
@@ -10,6 +10,7 @@ import { runCalculations } from '../core/calc/calculators';
 import type { Ingredient, Preparation } from '../core/composition/ingredient';
 import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';
+import { readDayFile } from '../core/formats/dayFile';
 import { readRunFile } from '../core/formats/runFile';
 import { placesOf } from '../core/layout/places';
 import { cautionsFor } from '../core/plan/questions/cautions';
@@ -25,6 +26,7 @@ import { firstIssue, parsePlan } from '../core/plan/document/parsePlan';
 import { PlanError } from '../core/plan/document/planError';
 import { planSchema, type Plan } from '../core/plan/document/schema';
 import { FieldError } from '../core/range';
+import { daySchema } from '../core/schedule/document/day';
 import { VaultProblem } from '../server/vault/problem';
 import { isVaultCommand, VAULT_COMMANDS } from './vaultCommands';
 
@@ -37,7 +39,8 @@ const USAGE = `Usage:
     --plan FILE.json        the plan it was made from, where the file does not hold it
   mortar calibrate DIR      what the run files of a folder teach, as JSON
     --today 2026-11-24      the day older runs are weighed against; the latest run's when left out
-  mortar schema plan        the JSON Schema of the plan document
+  mortar day FILE.json      put a day on the clock; its timetable as JSON; takes --rows and --calibrations too
+  mortar schema plan        the JSON Schema of the plan document, or: day
   mortar backup FILE        copy the kitchen to a file of its own, while it is in use
   mortar restore FILE       put a copy in the kitchen's place; what stands there is copied first
   mortar export FILE.zip    write everything the kitchen keeps as one open archive
@@ -207,8 +210,8 @@ async function main(args: string[]): Promise<void> {
       throw new UsageError(`--${option}: goes with ${commands.join(', ')} only`);
     }
   };
-  goes('rows', rows.length > 0, 'plan', 'run', 'calibrate');
-  goes('calibrations', calibrations !== undefined, 'plan');
+  goes('rows', rows.length > 0, 'plan', 'day', 'run', 'calibrate');
+  goes('calibrations', calibrations !== undefined, 'plan', 'day');
   goes('plan', plan !== undefined, 'run');
   goes('today', today !== undefined, 'calibrate');
   goes('db', db !== undefined, ...VAULT_COMMANDS, 'passphrase', 'keys');
@@ -228,6 +231,17 @@ async function main(args: string[]): Promise<void> {
       const pantry = readPantry(rows);
       const learnt = calibrations === undefined ? [] : readCalibrations(calibrations);
       return printPlan(parsePlan(readJson(argument), pantry), pantry, learnt);
+    }
+    case 'day': {
+      const pantry = readPantry(rows);
+      const learnt = calibrations === undefined ? [] : readCalibrations(calibrations);
+      const beside = argument === '-' || argument === undefined ? '.' : dirname(argument);
+      const file = readDayFile(readJson(argument), {
+        pantry,
+        fileOf: (name) => readJson(join(beside, name)),
+      });
+      const { dayResult } = await import('./day');
+      return print(dayResult(file, basisWith(pantry, learnt)));
     }
     case 'run':
       return printRun(argument, readPantry(rows), plan);
@@ -256,14 +270,15 @@ async function main(args: string[]): Promise<void> {
       return print(keysOf(db));
     }
     case 'schema':
-      if (argument !== 'plan') throw new UsageError('schema: must be one of: plan');
-      return print(z.toJSONSchema(planSchema, { io: 'input' }));
+      if (argument === 'plan') return print(z.toJSONSchema(planSchema, { io: 'input' }));
+      if (argument === 'day') return print(z.toJSONSchema(daySchema, { io: 'input' }));
+      throw new UsageError('schema: must be one of: plan, day');
     case 'help':
       process.stdout.write(`${USAGE}\n`);
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, day, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
       );
   }
 }

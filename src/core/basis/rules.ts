@@ -1,4 +1,5 @@
 import type { Rule } from './rule';
+import { dayRules } from './rules/day';
 import { doughRules } from './rules/dough';
 import { fillingRules } from './rules/filling';
 import { holdRules } from './rules/hold';
@@ -14,6 +15,7 @@ const SHIPPED = {
   ...shapeRules,
   ...holdRules,
   ...judgingRules,
+  ...dayRules,
 };
 
 /** Id of a rule: `dough.target.base`. */

@@ -49,10 +49,24 @@ const tipSchema = z.strictObject({
   mm: quantity('Tip opening', { min: 1, max: 80, unit: 'mm' }),
 });
 
-const potSchema = z.strictObject({
+export const potSchema = z.strictObject({
   name: shortText('Pot name', 60),
   litres: quantity('Pot volume', { min: 0.5, max: 200, unit: 'litres' }),
 });
+
+/** What a day's clock reckons with beside rollers and pots. */
+export const roomSchema = z.strictObject({
+  burners: quantity('Burners', { min: 0, max: 60, whole: true }).default(4),
+  ovens: quantity('Ovens', { min: 0, max: 40, whole: true }).default(1),
+  /** Room for trays at once. */
+  fridgeTrays: quantity('Trays in the fridge', { min: 0, max: 400, whole: true }).default(6),
+  freezerTrays: quantity('Trays in the freezer', { min: 0, max: 400, whole: true }).default(4),
+  trays: quantity('Trays', { min: 1, max: 400, whole: true }).default(8),
+  trayLengthMm: quantity('Tray length', { min: 100, max: 2000, unit: 'mm' }).default(530),
+  trayWidthMm: quantity('Tray width', { min: 100, max: 2000, unit: 'mm' }).default(325),
+});
+
+export type Room = z.infer<typeof roomSchema>;
 
 /** The cook's own gear: what rulers are marked with and plans choose from. */
 export const kitchenSchema = z.strictObject({
@@ -77,6 +91,7 @@ export const kitchenSchema = z.strictObject({
   benchMm: quantity('Longest sheet', { min: 80, max: 10_000, unit: 'mm' }).default(900),
   spoons: z.array(spoonSchema).max(20),
   pots: z.array(potSchema).max(20),
+  room: roomSchema.prefault({}),
   /** What was learnt but is kept at typical, as `quantity/key`; `*` for all of it. */
   held: z.array(z.string().max(160)).max(400).default([]),
 });
@@ -114,5 +129,6 @@ export const startingKitchen: Kitchen = {
     { name: '1 tbsp', ml: 15 },
   ],
   pots: [{ name: 'Pot', litres: 5 }],
+  room: roomSchema.parse({}),
   held: [],
 };

@@ -1,0 +1,213 @@
+import type { Mode } from '../engine/problem';
+import { madeFrom } from './bowlTasks';
+import { BOTH_ROLE, paceRole } from './roles';
+import type { ServiceWork } from './service';
+import { add, link, mode, use, type TaskList } from './taskList';
+import { GEAR } from './gear';
+
+/** A turn at the bench: some sheets rolled, filled and sealed in a row, and the pieces they give. */
+export interface Turn {
+  readonly task: number;
+  readonly pieces: number;
+  readonly trays: number;
+  /** Pieces made before it. */
+  readonly after: number;
+}
+
+/** A way of working at the bench. */
+interface Way {
+  readonly roles: readonly string[];
+  /** Minutes of one laying of so many pieces, and how long its sheet lies open. */
+  readonly layingMin: (pieces: number) => number;
+  readonly openMin: (pieces: number) => number;
+}
+
+/** More hands than this get in each other's way at one roller. */
+const MOST_HANDS = 3;
+/** Sheets are put in turns no shorter than this, in no more turns. */
+const TURN_MIN = 9;
+const MOST_TURNS = 12;
+
+/** The ways hands can share a bench: one does all; one feeds and one fills; one feeds and two fill. */
+function waysOf({ day }: TaskList, { rollMin, pieceMin }: ServiceWork): Way[] {
+  const able = day.people.filter(({ can }) => can.includes('fill'));
+  const paces = [...new Set(able.map(({ pace }) => pace))].sort((a, b) => a - b);
+  const alike = paces.length <= 1;
+  const way = (hands: number, pace: number, role: (of: string) => string): Way => {
+    const fillers = Math.max(1, hands - 1);
+    const fillMin = (pieces: number) => (pieces * pieceMin * pace) / fillers;
+    return {
+      roles:
+        hands === 1
+          ? [role(BOTH_ROLE)]
+          : ['roll', role('fill'), ...Array.from({ length: hands - 2 }, () => 'fill')],
+      layingMin: (pieces) =>
+        hands === 1 ? rollMin + fillMin(pieces) : Math.max(rollMin, fillMin(pieces)),
+      openMin: fillMin,
+    };
+  };
+  const most = Math.min(MOST_HANDS, Math.max(1, day.people.length));
+  const ways: Way[] = [];
+  for (let hands = 1; hands <= most; hands += 1) {
+    // Where cooks differ each has a way of their own, so that what it takes is known; at three the slowest counts.
+    if (alike) ways.push(way(hands, paces[0] ?? 1, (of) => of));
+    else if (hands === MOST_HANDS) ways.push(way(hands, paces.at(-1)!, (of) => of));
+    else for (const pace of paces) ways.push(way(hands, pace, (of) => paceRole(of, pace)));
+  }
+  return ways;
+}
+
+/** So long before guests the staff have eaten. */
+const STAFF_EATS_MIN = 30;
+
+/** Rolling, filling and sealing, in turns of a few sheets; then freezing and bagging where that is asked for. */
+export function turnTasks(
+  list: TaskList,
+  work: ServiceWork,
+  { dough, filling }: { dough: number; filling: number },
+): Turn[] {
+  const { service, layings, openMin, sheetMm, perTray } = work;
+  const { rules } = list.basis;
+  const ways = waysOf(list, work);
+  const inTurn = sheetsInTurn(work, ways);
+  const release = madeFrom(work);
+  const group = service.id;
+  // A number of their own: the place of the first of them.
+  const together = list.tasks.length;
+  const benchMm = Math.min(sheetMm, list.gear.find(({ id }) => id === GEAR.benches)!.capacity);
+  const turns: Turn[] = [];
+  let [first, after] = [0, 0];
+  while (first < layings.length) {
+    const own = layings.slice(first, first + inTurn);
+    const pieces = own.reduce((sum, each) => sum + each.pieces, 0);
+    const n = turns.length + 1;
+    const task = add(
+      list,
+      {
+        id: `${service.id}/turn/${n}`,
+        group,
+        release,
+        together,
+        modes: ways.map(({ roles, layingMin }): Mode =>
+          mode(
+            own.reduce((sum, each) => sum + layingMin(each.pieces), 0),
+            roles,
+            [use(list, GEAR.rollers), use(list, GEAR.benches, benchMm)],
+          ),
+        ),
+      },
+      {
+        kind: 'turn',
+        services: [service.id],
+        of:
+          own.length === 1
+            ? `sheet ${first + 1} of ${layings.length}`
+            : `sheets ${first + 1} to ${first + own.length} of ${layings.length}`,
+        pieces,
+        sheets: {
+          first: first + 1,
+          count: own.length,
+          openMin,
+          // What would dry is filled a length at a time, the rest covered.
+          usedMin: ways.map(({ openMin: used }) =>
+            Math.min(openMin, Math.max(...own.map((each) => used(each.pieces)))),
+          ),
+        },
+      },
+    );
+    if (turns.length === 0) {
+      link(list, dough, task, { least: work.plan.dough.work.restMin });
+      link(list, filling, task);
+    } else {
+      link(list, turns.at(-1)!.task, task);
+    }
+    turns.push({ task, pieces, trays: Math.ceil(pieces / perTray), after });
+    first += own.length;
+    after += pieces;
+  }
+  const last = turns.at(-1)!.task;
+  link(list, dough, last, { most: rules['day.doughKeeps'].value });
+  link(list, filling, last, { most: rules['day.fillingKeeps'].value });
+  if (service.ribbons) {
+    const ribbons = add(
+      list,
+      {
+        id: `${service.id}/ribbons`,
+        group,
+        release,
+        // The staff eat before.
+        deadline: work.atMin - STAFF_EATS_MIN,
+        modes: [mode(rules['day.ribbons'].value, ['roll'], [use(list, GEAR.rollers)])],
+      },
+      { kind: 'ribbons', services: [service.id], of: '', g: work.result.trim.g },
+    );
+    link(list, last, ribbons, { most: rules['day.doughKeeps'].value });
+  }
+  return turns;
+}
+
+function sheetsInTurn({ layings }: ServiceWork, ways: readonly Way[]): number {
+  const quickest = Math.min(...ways.map(({ layingMin }) => layingMin(layings[0]!.pieces)));
+  return Math.max(
+    1,
+    Math.ceil(layings.length / MOST_TURNS),
+    Math.ceil(TURN_MIN / Math.max(0.1, quickest)),
+  );
+}
+
+/** A class: shares weighed out before it, then every pair rolls and fills its own, rollers shared. */
+export function classTasks(
+  list: TaskList,
+  { service, plan, atMin, layings, rollMin, pieceMin, result }: ServiceWork,
+  { dough, filling }: { dough: number; filling: number },
+): void {
+  const { rules } = list.basis;
+  const rollers = list.gear.find(({ id }) => id === GEAR.rollers)!.capacity;
+  const group = service.id;
+  const release = Math.floor(atMin / 1440) * 1440;
+  const shares = add(
+    list,
+    {
+      id: `${group}/shares`,
+      group,
+      release,
+      modes: [mode(rules['day.share'].value * service.pairs, ['mix'])],
+    },
+    {
+      kind: 'shares',
+      services: [service.id],
+      of: `${service.pairs} pairs`,
+      g: result.dough.totalG + result.filling.totalG,
+    },
+  );
+  const sheetsEach = Math.ceil(layings.length / service.pairs);
+  const piecesEach = Math.ceil(result.counts.made / service.pairs);
+  const queue = Math.ceil(service.pairs / Math.max(1, rollers));
+  const minutes =
+    rules['day.learner'].value * (queue * sheetsEach * rollMin + (piecesEach * pieceMin) / 2);
+  const way = mode(
+    minutes,
+    ['fill'],
+    rollers > 0 ? [use(list, GEAR.rollers, Math.min(rollers, service.pairs))] : [],
+  );
+  const session = add(
+    list,
+    {
+      id: `${group}/session`,
+      group,
+      release: atMin,
+      deadline: atMin + way.minutes,
+      modes: [way],
+    },
+    {
+      kind: 'session',
+      services: [service.id],
+      of: `${service.pairs} pairs`,
+      pieces: result.counts.made,
+    },
+  );
+  link(list, dough, shares, { least: plan.dough.work.restMin });
+  link(list, filling, shares);
+  link(list, shares, session, { most: 120 });
+  link(list, dough, session, { most: rules['day.doughKeeps'].value });
+}

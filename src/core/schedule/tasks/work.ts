@@ -1,0 +1,132 @@
+import { startingBasis, type Basis } from '../../basis/basis';
+import { FieldError } from '../../range';
+import { chainsOf } from '../engine/bound';
+import type { Dislikes, Hand, Problem } from '../engine/problem';
+import type { Plan } from '../../plan/document/schema';
+import { dayAfter, minuteOf } from '../document/clock';
+import type { Day } from '../document/day';
+import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bowls';
+import { BOTH_ROLE, onlyRole, paceRole } from './roles';
+import { serviceWork, type ServiceWork } from './service';
+import { gearOfDay } from './gear';
+import { makeTasks } from './makeTasks';
+import { finished, type Progress, type TaskList } from './taskList';
+import type { DayTask, DayWait } from './task';
+
+/** Everything that is to be done in a day, before it stands on the clock. */
+export interface DayWork {
+  readonly day: Day;
+  readonly services: readonly ServiceWork[];
+  readonly doughs: readonly DoughBowl[];
+  readonly fillings: readonly FillingBowl[];
+  readonly tasks: readonly DayTask[];
+  /** What goes on by itself between them. */
+  readonly waits: readonly DayWait[];
+  /** The same tasks as the engine takes them. */
+  readonly problem: Problem;
+  /** What no timetable can mend: a plan that is not there, a shape that fits no sheet. */
+  readonly troubles: readonly string[];
+}
+
+/** Minutes of a longer day that each counts as, where it is minded as usual. */
+const MINDED = { idle: 0.15, switching: 2, late: 0.5, early: 0.3, moved: 2, work: 0.1 };
+/** Work is not late between these times of the day. */
+const DAY_HOURS = { from: 6 * 60, to: 22 * 60 };
+
+/**
+ * What a day comes to: its plans worked out, doughs and fillings that are shared put together, and every task
+ * with who may do it, what it takes, and what must come before it.
+ * @param plans by their ids
+ * @param progress what has been done by now, and what stood before
+ */
+export function dayWork(
+  day: Day,
+  plans: ReadonlyMap<string, Plan>,
+  basis: Basis = startingBasis,
+  progress: Progress = {},
+): DayWork {
+  const troubles: string[] = [];
+  const services = day.services.flatMap((service) => {
+    const plan = plans.get(service.planId);
+    if (!plan) {
+      troubles.push(`The plan of “${service.id}” is not there: it was removed.`);
+      return [];
+    }
+    try {
+      const work = serviceWork(day, service, plan, basis);
+      if (work.layings.length > 0) return [work];
+      troubles.push(`${plan.name}: no blank fits its sheet, so nothing can be made.`);
+    } catch (error) {
+      if (!(error instanceof FieldError)) throw error;
+      troubles.push(`${plan.name}: ${error.message}`);
+    }
+    return [];
+  });
+  const doughs = doughBowls(services, basis);
+  const fillings = fillingBowls(services, basis);
+  const hands = handsOf(day);
+  const open = joined(hands.flatMap(({ hours }) => hours));
+  const gear = gearOfDay(day, open);
+  const list: TaskList = { day, basis, gear, tasks: [], links: [], shown: [], waits: [] };
+  makeTasks(list, { services, doughs, fillings });
+  const { tasks, stood } = finished(list, progress);
+  const problem: Problem = {
+    tasks,
+    links: list.links,
+    hands,
+    gear,
+    dislikes: dislikesOf(day, stood !== null),
+    stood,
+  };
+  // A ring of links would be a fault of the product, not of a day: found here, not in the search.
+  chainsOf(problem);
+  return { day, services, doughs, fillings, tasks: list.shown, waits: list.waits, problem, troubles };
+}
+
+const DAY_MIN = 1440;
+
+/** People with what they can do: their skills, both hands at the roller and the filling, their pace, themselves. */
+export function handsOf({ people, date }: Pick<Day, 'people' | 'date'>): Hand[] {
+  return people.map(({ id, can, pace, hours }) => ({
+    id,
+    skills: [
+      ...can,
+      ...(can.includes('fill') ? [paceRole('fill', pace)] : []),
+      ...(can.includes('roll') && can.includes('fill')
+        ? [BOTH_ROLE, paceRole(BOTH_ROLE, pace)]
+        : []),
+      ...can.map((skill) => onlyRole(skill, id)),
+    ],
+    hours: joined(
+      hours.map(({ date: on, from, to }) => {
+        const begin = minuteOf(`${on}T${from}`, date);
+        const end = minuteOf(`${on}T${to}`, date);
+        return { from: begin, to: end > begin ? end : minuteOf(`${dayAfter(on, 1)}T${to}`, date) };
+      }),
+    ),
+  }));
+}
+
+/** Stretches in order, those that touch made one. */
+function joined(spans: readonly { from: number; to: number }[]): { from: number; to: number }[] {
+  const out: { from: number; to: number }[] = [];
+  for (const span of [...spans].sort((a, b) => a.from - b.from)) {
+    const last = out.at(-1);
+    if (last && span.from <= last.to) last.to = Math.max(last.to, span.to);
+    else out.push({ ...span });
+  }
+  return out;
+}
+
+function dislikesOf({ minds }: Day, again: boolean): Dislikes {
+  return {
+    idle: MINDED.idle * minds.idle,
+    switching: MINDED.switching * minds.switching,
+    late: MINDED.late * minds.late,
+    early: MINDED.early * minds.early,
+    dayFrom: DAY_HOURS.from,
+    dayTo: Math.min(DAY_MIN, DAY_HOURS.to),
+    moved: again ? MINDED.moved : 0,
+    work: MINDED.work,
+  };
+}
