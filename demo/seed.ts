@@ -18,6 +18,9 @@ import { HOLD_ALL } from '../src/core/calibrate/learnt';
 import { basisFrom } from '../src/core/basis/basis';
 import { demoEvents, DEMO_RUNS, runId } from './runs';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';
+import { parseDay } from '../src/core/schedule/document/day';
+import { dayAfter } from '../src/core/schedule/document/clock';
+import { createDay } from '../src/server/repositories/days';
 import { createPlan, getPlan, savePlan } from '../src/server/repositories/plans';
 
 interface PlanHistory {
@@ -45,6 +48,15 @@ function withFields(document: unknown, set: Record<string, unknown>): unknown {
 const openSince = (now: Date): string => new Date(now.getTime() - OPEN_MIN * 60_000).toISOString();
 
 const OPEN_MIN = 125;
+
+const DEMO_DAYS = ['friday-supper-and-saturday-stall'];
+
+/** A day's document so many weeks on that it begins within the week to come. */
+function movedTo(text: string, first: string, now: Date): string {
+  const days = Math.ceil((now.getTime() - Date.parse(`${first}T00:00:00Z`)) / 86_400_000);
+  const by = 7 * Math.max(0, Math.ceil(days / 7));
+  return text.replace(/\d{4}-\d{2}-\d{2}/g, (date) => dayAfter(date, by));
+}
 
 const [, , file, option] = process.argv;
 const typical = option === '--typical';
@@ -97,6 +109,11 @@ if (db.select().from(plans).limit(1).get()) {
     const stored = getRun(db, id);
     const events = demoEvents(run, stored.plan, basisFrom(stored));
     addEvents(db, id, events, new Date(events.at(-1)!.at));
+  }
+  for (const name of DEMO_DAYS) {
+    const { plans: _plans, ...document } = readJson(`days/${name}.json`) as { date: string; plans: unknown };
+    const day = parseDay(JSON.parse(movedTo(JSON.stringify(document), document.date, seededAt)));
+    createDay(db, { id: name, day, now: seededAt });
   }
   console.log(`${file} holds the demo`);
 }

@@ -14,6 +14,7 @@ export interface Archive {
   readonly preparations: readonly ArchivedRow[];
   readonly plans: readonly ArchivedPlan[];
   readonly runs: readonly ArchivedRun[];
+  readonly days: readonly ArchivedDay[];
 }
 
 /** A row of the pantry that is the cook's own. */
@@ -57,6 +58,22 @@ export interface ArchivedEvent {
   readonly at: string;
   readonly arrivedAt: string;
   readonly document: string;
+}
+
+export interface ArchivedDay {
+  readonly id: string;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly deletedAt: string | null;
+  readonly document: string;
+  /** In the order they arrived. */
+  readonly marks: readonly {
+    readonly id: string;
+    readonly arrivedAt: string;
+    readonly document: string;
+  }[];
+  /** Batches at the bench that made its services. */
+  readonly runs: readonly { readonly service: string; readonly runId: string }[];
 }
 
 /**
@@ -139,6 +156,24 @@ const runSchema = z.strictObject({
     .max(20_000, 'a run holds at most 20000 events'),
 });
 
+const daySchema = z
+  .strictObject({
+    id,
+    createdAt: moment,
+    updatedAt: moment,
+    deletedAt: moment.nullable(),
+    day: kept,
+    marks: z
+      .array(
+        z
+          .strictObject({ id, arrivedAt: moment, mark: kept })
+          .transform(({ mark, ...rest }) => ({ ...rest, document: mark })),
+      )
+      .max(5000, 'a day holds at most 5000 marks'),
+    runs: z.array(z.strictObject({ service: id, runId: id })).max(1000),
+  })
+  .transform(({ day, ...rest }) => ({ ...rest, document: day }));
+
 const headSchema = z.object({
   format: z.literal(ARCHIVE_FORMAT, { error: `format must be "${ARCHIVE_FORMAT}"` }),
   version: z.literal(1, { error: 'version must be 1: it was written by a newer Mortar Sheet' }),
@@ -149,6 +184,7 @@ const README = `Everything one Mortar Sheet kitchen keeps.
 kitchen.json      rollers, cutters, moulds, pots, cooks, climate
 pantry.json       ingredients and preparations of the cook's own
 plans/ID.json     one plan with all its revisions
+days/ID.json      one day: plans on one clock, what happened to its tasks, the batches that made it
 runs/ID.json      one batch: what it was made from, and every tap of it in the order of arrival
 archive.json      the format's name and version
 
@@ -171,6 +207,7 @@ export function writeArchive({
   preparations,
   plans,
   runs,
+  days,
 }: Archive): Uint8Array {
   const rows = (from: readonly ArchivedRow[]) =>
     from.map(({ document, ...rest }) => ({ ...rest, row: asKept(document) }));
@@ -181,6 +218,7 @@ export function writeArchive({
       version: 1,
       plans: plans.length,
       runs: runs.length,
+      days: days.length,
     }),
     'pantry.json': lines({ ingredients: rows(ingredients), preparations: rows(preparations) }),
   };
@@ -196,6 +234,13 @@ export function writeArchive({
       ...run,
       basis: asKept(basis),
       events: events.map(({ document, ...rest }) => ({ ...rest, event: asKept(document) })),
+    });
+  }
+  for (const { document, marks, ...day } of days) {
+    files[inFolder('days', day.id)] = lines({
+      ...day,
+      day: asKept(document),
+      marks: marks.map(({ document: mark, ...rest }) => ({ ...rest, mark: asKept(mark) })),
     });
   }
   return zipSync(files, { mtime: NO_TIME, level: 6 });
@@ -261,5 +306,6 @@ export function readArchive(bytes: Uint8Array): Archive {
     ...read('pantry.json', pantrySchema),
     plans: folder('plans', planSchema),
     runs: folder('runs', runSchema),
+    days: folder('days', daySchema),
   };
 }

@@ -4,13 +4,34 @@ import { basisFrom } from '@/core/basis/basis';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { templatePages } from '@/core/plan/questions/templatesOfPlan';
-import { figureText, spoonText } from '@/core/units/format';
+import { figureText, spoonText, type WriteFigure } from '@/core/units/format';
 import { templatePdf } from '@/server/pdf/templatePdf';
-import type { PdfAnswer, PdfJob } from '@/server/pdf/thread';
+import { dayCalendar } from '@/core/formats/calendar';
+import { dayPaper } from '@/core/schedule/paper';
+import { solveDay } from '@/core/schedule/timetable/solveDay';
+import { dayPdf } from '../day/paper/dayPdf';
+import type { DayJob, PdfAnswer, PdfJob } from '@/server/pdf/thread';
 import { cardContents } from './cardContents';
 import { cardPdf } from './cardPdf';
 
+async function drawDay({ day, plans, basis: parts, units, what }: DayJob): Promise<Buffer> {
+  const basis = basisFrom(parts);
+  const { work, timetable } = solveDay(day, new Map(plans), basis);
+  if (what.as === 'calendar') {
+    const { id, stamp, only } = what;
+    const text = dayCalendar(work, timetable, {
+      id,
+      stamp: new Date(stamp),
+      ...(only !== undefined && { only }),
+    });
+    return Buffer.from(text, 'utf8');
+  }
+  const write: WriteFigure = (value, unit) => figureText(value, unit, units);
+  return dayPdf(dayPaper(work, timetable, basis, write), what.sheet, what.paper);
+}
+
 function draw(job: PdfJob): Promise<Buffer> {
+  if (job.kind === 'day') return drawDay(job);
   const { plan, paper } = job;
   const basis = basisFrom(job.basis);
   if (job.kind === 'template') {

@@ -11,6 +11,7 @@ import { say } from '@/ui/layout/say';
 const PARTS: readonly (readonly [keyof ComingIn, string])[] = [
   ['plans', 'Plans'],
   ['batches', 'Batches'],
+  ['days', 'Days'],
   ['ingredients', 'Ingredients of your own'],
   ['preparations', 'Preparations of your own'],
   ['kitchen', 'Kitchen'],
@@ -67,8 +68,8 @@ export function ArchiveSection() {
     <section aria-label="Everything as one archive" className="grid gap-3">
       <h2 className="font-display text-figure">Everything as one archive</h2>
       <p className="max-w-prose text-ink-dim">
-        Plans with every revision, batches with every tap, pantry and kitchen, in an open format
-        that can be read without this product. Another kitchen can take it in.
+        Plans with every revision, batches with every tap, days, pantry and kitchen, in an open
+        format that can be read without this product. Another kitchen can take it in.
       </p>
       <div className="flex flex-wrap gap-2">
         <a className="btn" href="/api/archive" download>

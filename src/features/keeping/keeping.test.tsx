@@ -95,6 +95,7 @@ describe('an archive', () => {
     preparations: none,
     plans: { fresh: 2, same: 3, different: ['First', 'Second'] },
     batches: none,
+    days: none,
   };
   const answers = (body: object, good = true) => {
     const fetched = jest.fn().mockResolvedValue({ ok: good, json: () => Promise.resolve(body) });

@@ -9,6 +9,7 @@ export const KIND_NAMES: Readonly<Record<DocumentKind, string>> = {
   preparation: 'The preparation',
   run: 'The batch',
   event: 'The tap',
+  day: 'The day',
 };
 
 export const REMOVING: Readonly<Record<DocumentKind, string>> = {
@@ -18,5 +19,6 @@ export const REMOVING: Readonly<Record<DocumentKind, string>> = {
   ingredient: 'The shipped one takes its place where there is one.',
   preparation: 'The shipped one takes its place where there is one.',
   run: 'The batch and every tap of it are gone.',
+  day: 'It goes among the deleted days; from there it is deleted for ever.',
   event: 'Only this tap is gone; the batch is reckoned without it.',
 };

@@ -163,3 +163,55 @@ export const sharedLinks = sqliteTable('shared_links', {
     .references(() => runs.id),
   createdAt: text().notNull(),
 });
+
+/** Plans on one clock: a day document as JSON. */
+export const days = sqliteTable(
+  'days',
+  {
+    /** The client's own, so that making one twice makes one. */
+    id: text().primaryKey(),
+    document: text().notNull(),
+    edition: integer().notNull(),
+    /** Its first day, for lists to find it by. */
+    date: text().notNull(),
+    createdAt: text().notNull(),
+    updatedAt: text().notNull(),
+    /** Put away, not destroyed: deleting can be undone. */
+    deletedAt: text(),
+  },
+  (table) => [index('days_date').on(table.date)],
+);
+
+/** What happened to a day's tasks, told at its clock: only ever added to. */
+export const dayMarks = sqliteTable(
+  'day_marks',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull(),
+    dayId: text()
+      .notNull()
+      .references(() => days.id),
+    arrivedAt: text().notNull(),
+    document: text().notNull(),
+  },
+  (table) => [
+    uniqueIndex('day_marks_id').on(table.dayId, table.id),
+    index('day_marks_day').on(table.dayId, table.seq),
+  ],
+);
+
+/** Runs at the bench that make a day's services. */
+export const dayRuns = sqliteTable(
+  'day_runs',
+  {
+    id: integer().primaryKey({ autoIncrement: true }),
+    dayId: text()
+      .notNull()
+      .references(() => days.id),
+    service: text().notNull(),
+    runId: text()
+      .notNull()
+      .references(() => runs.id),
+  },
+  (table) => [uniqueIndex('day_runs_run').on(table.dayId, table.runId)],
+);

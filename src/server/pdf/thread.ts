@@ -4,7 +4,9 @@ import type { BasisParts } from '@/core/basis/basis';
 import type { Plan } from '@/core/plan/document/schema';
 import type { TEMPLATES } from '@/core/plan/questions/templatesOfPlan';
 import type { PaperId } from '@/core/templates/page';
+import type { Day } from '@/core/schedule/document/day';
 import type { UnitPreferences } from '@/core/units/preferences';
+import type { DaySheet } from '@/core/schedule/paper';
 
 /** What is to be drawn: sent whole to another thread. */
 export type PdfJob =
@@ -24,7 +26,25 @@ export type PdfJob =
       readonly paper: PaperId;
       readonly template: (typeof TEMPLATES)[number];
       readonly name: string;
-    };
+    }
+  | DayJob;
+
+/** A day that is to be solved first: on paper, or as a calendar. */
+export interface DayJob {
+  readonly kind: 'day';
+  readonly day: Day;
+  readonly plans: readonly (readonly [string, Plan])[];
+  readonly basis: BasisParts;
+  readonly units: UnitPreferences;
+  readonly what:
+    | { readonly as: 'pdf'; readonly sheet: DaySheet; readonly paper: PaperId }
+    | {
+        readonly as: 'calendar';
+        readonly id: string;
+        readonly stamp: string;
+        readonly only?: string;
+      };
+}
 
 /** What the thread answers. */
 export type PdfAnswer =

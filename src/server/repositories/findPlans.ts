@@ -90,3 +90,25 @@ export function tagsInUse(db: Database, shelf: PlanShelf): string[] {
   );
   return rows.map(({ tag }) => tag);
 }
+
+/** A plan as it is chosen by its name. */
+export interface PlanChoice {
+  readonly id: string;
+  readonly name: string;
+  readonly portions: number;
+}
+
+/** Plans to choose from by name, those changed last first; nothing of them is worked out, or read whole. */
+export const planChoices = (db: Database, most: number): PlanChoice[] =>
+  db
+    .select({
+      id: plans.id,
+      name: sql<string>`coalesce(json_extract(${planRevisions.document}, '$.name'), ${plans.id})`,
+      portions: sql<number>`coalesce(json_extract(${planRevisions.document}, '$.batch.portions'), 4)`,
+    })
+    .from(plans)
+    .innerJoin(planRevisions, newest)
+    .where(and(onShelf('current'), sql`json_valid(${planRevisions.document})`))
+    .orderBy(desc(plans.updatedAt))
+    .limit(most)
+    .all();

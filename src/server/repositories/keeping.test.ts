@@ -28,6 +28,7 @@ const SPOILT: Readonly<Record<DocumentKind, readonly [sql: string, id: string]>>
     'own-way',
   ],
   run: ["update runs set basis = ? where id = 'run-1'", 'run-1'],
+  day: ["update days set document = ? where id = 'day-1'", 'day-1'],
   event: [`update run_events set document = ? where id = '${EVENTS[1]}'`, `run-1/${EVENTS[1]}`],
 };
 const KINDS = Object.keys(SPOILT) as DocumentKind[];

@@ -4,8 +4,10 @@ import { kitchenSchema } from '@/core/kitchen/kitchen';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { FieldError } from '@/core/range';
 import { runEventSchema } from '@/core/run/events';
+import { parseDay } from '@/core/schedule/document/day';
 import { write, type Connection, type Database } from '../db/database';
 import {
+  days,
   kitchens,
   pantryIngredients,
   pantryPreparations,
@@ -14,6 +16,7 @@ import {
   runEvents,
   runs,
 } from '../db/schema';
+import { destroyDay, moveDay } from './days';
 import { NotFoundError } from './notFound';
 import { getPantry, removeRow } from './pantry';
 import { destroyPlan, destroyRuns, movePlan, newest } from './plans';
@@ -162,6 +165,27 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
     },
     remove(db, id) {
       write(db, (tx) => destroyRuns(tx, eq(runs.id, id)));
+    },
+  },
+  day: {
+    all: (db) => db.select({ id: days.id, document: days.document }).from(days).all(),
+    one: (db, id) => db.select({ document: days.document }).from(days).where(eq(days.id, id)).get(),
+    parse: (value) => parseDay(value),
+    put(tx, id, document, now) {
+      tx.update(days)
+        .set({
+          document,
+          edition: sql`${days.edition} + 1`,
+          date: parseDay(JSON.parse(document)).date,
+          updatedAt: now.toISOString(),
+        })
+        .where(eq(days.id, id))
+        .run();
+    },
+    remove(db, id, now) {
+      const gone = and(eq(days.id, id), isNotNull(days.deletedAt));
+      if (db.select({ id: days.id }).from(days).where(gone).get()) destroyDay(db, id);
+      else moveDay(db, { id, to: 'deleted', now });
     },
   },
   event: {

@@ -4,7 +4,15 @@ import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { write, type Connection, type Database } from '../db/database';
-import { logEntries, planRevisions, plans, runEvents, runs, sharedLinks } from '../db/schema';
+import {
+  dayRuns,
+  logEntries,
+  planRevisions,
+  plans,
+  runEvents,
+  runs,
+  sharedLinks,
+} from '../db/schema';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { addRevision } from './revisions';
@@ -97,6 +105,7 @@ export function plansById(db: Database, ids: readonly string[]): StoredPlan[] {
 export function destroyRuns(tx: Connection, which: SQL): void {
   const made = tx.select({ id: runs.id }).from(runs).where(which);
   tx.delete(sharedLinks).where(inArray(sharedLinks.runId, made)).run();
+  tx.delete(dayRuns).where(inArray(dayRuns.runId, made)).run();
   tx.delete(runEvents).where(inArray(runEvents.runId, made)).run();
   tx.delete(runs).where(which).run();
 }

@@ -11,6 +11,7 @@ export const DOCUMENT_KINDS = [
   'preparation',
   'run',
   'event',
+  'day',
 ] as const;
 
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
@@ -18,7 +19,7 @@ export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 /** A document that is kept but cannot be read: which, and why. */
 export interface Unreadable {
   readonly kind: DocumentKind;
-  /** Of a plan, a row or a run its id; of a revision and of an event that of what holds it, `/`, its own. */
+  /** Of a plan, a row, a run or a day its id; of a revision and of an event that of what holds it, `/`, its own. */
   readonly id: string;
   /** What it is called, as far as can be told. */
   readonly name: string;

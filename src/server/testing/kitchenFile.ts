@@ -6,6 +6,8 @@ import { startingPantry } from '@/core/composition/pantry';
 import { planWith } from '@/core/testing/plans';
 import { openKitchenFile } from '../database';
 import type { Database } from '../db/database';
+import { newDay } from '@/core/schedule/document/day';
+import { addMarks, createDay, linkRun } from '../repositories/days';
 import { saveKitchen } from '../repositories/kitchen';
 import { saveRows } from '../repositories/pantry';
 import { createPlan, savePlan } from '../repositories/plans';
@@ -46,6 +48,16 @@ export function filledKitchen(file = freshFile()): Database {
     ],
     minute(5),
   );
+  const day = newDay(startingKitchen, { name: 'A supper', date: '2026-11-27' });
+  createDay(db, { id: 'day-1', day, now: minute(5) });
+  const mark = {
+    id: EVENTS[0],
+    at: minute(5).toISOString(),
+    kind: 'done',
+    task: 'a/turn/1',
+  } as const;
+  addMarks(db, 'day-1', [mark], minute(5));
+  db.transaction((tx) => linkRun(tx, { dayId: 'day-1', service: 'supper', runId: 'run-1' }));
   savePlan(db, {
     id: 'a',
     plan: planWith({ name: 'First', shape: { doseG: 9 } }),

@@ -1,8 +1,17 @@
 import { and, asc, eq } from 'drizzle-orm';
-import type { Archive, ArchivedPlan, ArchivedRow, ArchivedRun } from '@/core/formats/archive';
+import type {
+  Archive,
+  ArchivedDay,
+  ArchivedPlan,
+  ArchivedRow,
+  ArchivedRun,
+} from '@/core/formats/archive';
 import { FieldError } from '@/core/range';
 import { write, type Connection, type Database } from '../db/database';
 import {
+  dayMarks,
+  dayRuns,
+  days,
   kitchens,
   pantryIngredients,
   pantryPreparations,
@@ -39,6 +48,12 @@ export function readAll(db: Connection): Archive {
       .orderBy(runs.id)
       .all()
       .map(({ id }) => archivedRun(db, id)!),
+    days: db
+      .select({ id: days.id })
+      .from(days)
+      .orderBy(days.id)
+      .all()
+      .map(({ id }) => archivedDay(db, id)!),
   };
 }
 
@@ -80,6 +95,25 @@ function archivedRun(db: Connection, id: string): ArchivedRun | null {
   return { id, planId, revision, createdAt, updatedAt, basis, events };
 }
 
+function archivedDay(db: Connection, id: string): ArchivedDay | null {
+  const row = db.select().from(days).where(eq(days.id, id)).get();
+  if (!row) return null;
+  const { document, createdAt, updatedAt, deletedAt } = row;
+  const marks = db
+    .select({ id: dayMarks.id, arrivedAt: dayMarks.arrivedAt, document: dayMarks.document })
+    .from(dayMarks)
+    .where(eq(dayMarks.dayId, id))
+    .orderBy(asc(dayMarks.seq))
+    .all();
+  const made = db
+    .select({ service: dayRuns.service, runId: dayRuns.runId })
+    .from(dayRuns)
+    .where(eq(dayRuns.dayId, id))
+    .orderBy(asc(dayRuns.id))
+    .all();
+  return { id, createdAt, updatedAt, deletedAt, document, marks, runs: made };
+}
+
 /** What is to happen where both have something, and it differs. */
 export const WHERE_DIFFERENT = ['keep', 'take'] as const;
 
@@ -100,6 +134,7 @@ export interface ComingIn {
   readonly preparations: Coming;
   readonly plans: Coming;
   readonly batches: Coming;
+  readonly days: Coming;
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -120,9 +155,12 @@ function compare<T>(
 }
 
 /** A plan's name, as far as its newest document tells. */
-function planName({ id, revisions }: ArchivedPlan): string {
+const planName = ({ id, revisions }: ArchivedPlan): string =>
+  nameIn(revisions.at(-1)!.document, id);
+
+function nameIn(document: string, id: string): string {
   try {
-    const { name } = JSON.parse(revisions.at(-1)!.document) as { name?: unknown };
+    const { name } = JSON.parse(document) as { name?: unknown };
     return typeof name === 'string' && name ? name : id;
   } catch {
     return id;
@@ -154,6 +192,10 @@ export function comingIn(db: Connection, archive: Archive): ComingIn {
     batches: compare(archive.runs, {
       ours: ({ id }) => archivedRun(db, id),
       name: ({ id, createdAt }) => `${createdAt.slice(0, 10)} (${id})`,
+    }),
+    days: compare(archive.days, {
+      ours: ({ id }) => archivedDay(db, id),
+      name: ({ id, document }) => nameIn(document, id),
     }),
   };
 }
@@ -221,6 +263,7 @@ export function takeIn(
     for (const run of fresh) if (!planned.has(run.planId)) insertRun(tx, run);
     const added = new Set(fresh.map(({ id }) => id));
     for (const run of archive.runs) takeEvents(tx, run, added.has(run.id) ? null : now);
+    for (const day of archive.days) takeDay(tx, day, { take, now });
   });
 }
 
@@ -265,6 +308,47 @@ function takePlan(
       return number === undefined ? [] : [[each.number, number] as const];
     }),
   );
+}
+
+/** A day: a new one as it is; of one that is here its further marks, and the document where it is to take its place. */
+function takeDay(
+  tx: Connection,
+  { id, document, createdAt, updatedAt, deletedAt, marks, runs: made }: ArchivedDay,
+  { take, now }: { take: boolean; now: Date },
+): void {
+  const date = dateIn(document);
+  const own = tx.select().from(days).where(eq(days.id, id)).get();
+  if (!own) {
+    tx.insert(days)
+      .values({ id, document, edition: 1, date, createdAt, updatedAt, deletedAt })
+      .run();
+  } else if (take && own.document !== document) {
+    tx.update(days)
+      .set({ document, date, edition: own.edition + 1, updatedAt: now.toISOString() })
+      .where(eq(days.id, id))
+      .run();
+  }
+  for (const mark of marks) {
+    tx.insert(dayMarks)
+      .values({ dayId: id, ...mark })
+      .onConflictDoNothing()
+      .run();
+  }
+  for (const { service, runId } of made) {
+    // A batch that is in neither is no part of it any more.
+    if (!tx.select({ id: runs.id }).from(runs).where(eq(runs.id, runId)).get()) continue;
+    tx.insert(dayRuns).values({ dayId: id, service, runId }).onConflictDoNothing().run();
+  }
+}
+
+/** The first day of a day document, as far as it tells. */
+function dateIn(document: string): string {
+  try {
+    const { date } = JSON.parse(document) as { date?: unknown };
+    return typeof date === 'string' ? date.slice(0, 10) : '';
+  } catch {
+    return '';
+  }
 }
 
 /** A batch that is not here yet, without its taps. */

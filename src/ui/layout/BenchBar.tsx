@@ -39,6 +39,9 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
           <NavLink href="/" here={path === '/'}>
             Plans
           </NavLink>
+          <NavLink href="/days" here={path.startsWith('/days')}>
+            Days
+          </NavLink>
           <NavLink href="/logbook" here={path.startsWith('/logbook')}>
             Logbook
           </NavLink>

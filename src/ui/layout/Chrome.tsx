@@ -105,6 +105,12 @@ function ChromeInside({
       { id: 'go-plans', label: 'Go to plans', group: 'Anywhere', run: () => router.push('/') },
       { id: 'go-new', label: 'New plan', group: 'Anywhere', run: () => router.push('/plans/new') },
       {
+        id: 'go-days',
+        label: 'Go to the days',
+        group: 'Anywhere',
+        run: () => router.push('/days'),
+      },
+      {
         id: 'go-logbook',
         label: 'Go to the logbook',
         group: 'Anywhere',

@@ -17,6 +17,7 @@ export const dayRules = defineRules({
   'day.fillingKeeps': [2880, 720, 'min', 'a cooked filling, cold, within two days'],
   'day.spare': [15, 5, 'min', 'between the last tray and the pot'],
   'day.freezes': [90, 30, 'min', 'flat on a tray until hard'],
+  'day.frozenKeeps': [60, 20, 'count', 'frozen pieces, in days, before they taste of the freezer'],
   'day.bag': [4, 1, 'min', 'a tray bagged and labelled'],
   'day.plate': [0.4, 0.15, 'min', 'a portion sauced and plated'],
   'day.boiledWaits': [10, 3, 'min', 'boiled pieces kept in their sauce soften'],

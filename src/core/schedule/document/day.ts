@@ -82,7 +82,9 @@ const serviceSchema = z.strictObject({
   ownDough: z.boolean({ error: 'Own dough must be true or false' }).default(false),
   ownFilling: z.boolean({ error: 'Own filling must be true or false' }).default(false),
   /** Plates go out over so long, up to the time. */
-  overMin: quantity('Plates go out over', { min: 0, max: 600, whole: true, unit: 'min' }).default(0),
+  overMin: quantity('Plates go out over', { min: 0, max: 600, whole: true, unit: 'min' }).default(
+    0,
+  ),
   /** Pairs of a class. */
   pairs: quantity('Pairs', { min: 1, max: 60, whole: true }).default(4),
   /** Pots it is boiled in, by name; shared out when left out. */

@@ -72,7 +72,8 @@ export function checkSchedule(problem: Problem, schedule: Schedule): Breach[] {
     }
     by.forEach((hand, i) => {
       const { skills, hours } = hands[hand]!;
-      if (!done && !skills.includes(roles[i] ?? '')) breaches.push({ kind: 'cannot', task, hand, by: to - start });
+      if (!done && !skills.includes(roles[i] ?? ''))
+        breaches.push({ kind: 'cannot', task, hand, by: to - start });
       const at = attendedIn(problem, task, schedule[task]!);
       const off = done ? 0 : outside(at.from, at.to, hours);
       if (off > 0) breaches.push({ kind: 'hours', task, hand, by: off });
@@ -111,7 +112,8 @@ export function checkSchedule(problem: Problem, schedule: Schedule): Breach[] {
   for (const { before, after, waitsIn } of links) {
     if (!waitsIn || (tasks[before]!.done && tasks[after]!.done)) continue;
     const { gear: which, amount } = waitsIn;
-    const over = mostTaken(used[which]!, end(before), schedule[after]!.start) - gear[which]!.capacity;
+    const over =
+      mostTaken(used[which]!, end(before), schedule[after]!.start) - gear[which]!.capacity;
     if (over > 1e-9) {
       breaches.push({ kind: 'room', task: before, gear: which, by: Math.min(over, amount) });
     }

@@ -41,7 +41,10 @@ interface Found {
  * backward in time. Hands, gear, room, waits and hours are kept; where that is not possible the task stands
  * where it breaks least, and that is counted.
  */
-export function generate(prepared: Prepared, { keys, modes, scheme, caps, latest }: Taking): Generated {
+export function generate(
+  prepared: Prepared,
+  { keys, modes, scheme, caps, latest }: Taking,
+): Generated {
   const { problem, into, out, can, chains, horizon, group } = prepared;
   const { tasks, gear, stood } = problem;
   const placed: (Placed | null)[] = tasks.map(() => null);

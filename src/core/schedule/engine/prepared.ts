@@ -116,5 +116,6 @@ export const mirror = (problem: Problem): Problem => ({
   gear: problem.gear.map((each) =>
     each.hours ? { ...each, hours: turnedHours(each.hours) } : each,
   ),
-  stood: problem.stood && problem.stood.map((placed, i) => placed && turned(problem.tasks[i]!, placed)),
+  stood:
+    problem.stood && problem.stood.map((placed, i) => placed && turned(problem.tasks[i]!, placed)),
 });

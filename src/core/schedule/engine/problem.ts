@@ -120,11 +120,7 @@ export const NO_DISLIKES: Dislikes = {
 };
 
 /** When hands are at a task. */
-export const attendedIn = (
-  { tasks }: Problem,
-  index: number,
-  { start, mode }: Placed,
-): Span => {
+export const attendedIn = ({ tasks }: Problem, index: number, { start, mode }: Placed): Span => {
   const { from, to } = tasks[index]!.modes[mode]!.attended;
   return { from: start + from, to: start + to };
 };

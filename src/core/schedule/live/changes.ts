@@ -28,9 +28,7 @@ export function changesBetween(
     if (!said.has(key)) changes.push({ person, says });
     said.add(key);
   };
-  const moved = [...after.tasks]
-    .filter(({ done }) => !done)
-    .sort((a, b) => a.fromMin - b.fromMin);
+  const moved = [...after.tasks].filter(({ done }) => !done).sort((a, b) => a.fromMin - b.fromMin);
   for (const task of moved) {
     const old = was.get(task.id);
     if (!old || old.done) continue;

@@ -18,7 +18,10 @@ export interface Happened {
   /** A moment of the world as minutes of the day's clock. */
   toMinute(iso: string): number;
   /** Where tasks stood: who did what, and for how long it was meant. */
-  readonly stood: ReadonlyMap<string, { readonly minutes: number; readonly people: readonly string[] }>;
+  readonly stood: ReadonlyMap<
+    string,
+    { readonly minutes: number; readonly people: readonly string[] }
+  >;
 }
 
 /** A time at which something began or was done. */

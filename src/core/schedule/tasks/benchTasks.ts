@@ -2,7 +2,7 @@ import type { Mode } from '../engine/problem';
 import { madeFrom } from './bowlTasks';
 import { BOTH_ROLE, paceRole } from './roles';
 import type { ServiceWork } from './service';
-import { add, link, mode, use, type TaskList } from './taskList';
+import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR } from './gear';
 
 /** A turn at the bench: some sheets rolled, filled and sealed in a row, and the pieces they give. */
@@ -92,7 +92,7 @@ export function turnTasks(
           mode(
             own.reduce((sum, each) => sum + layingMin(each.pieces), 0),
             roles,
-            [use(list, GEAR.rollers), use(list, GEAR.benches, benchMm)],
+            [takes(list, GEAR.rollers), takes(list, GEAR.benches, benchMm)],
           ),
         ),
       },
@@ -137,7 +137,7 @@ export function turnTasks(
         release,
         // The staff eat before.
         deadline: work.atMin - STAFF_EATS_MIN,
-        modes: [mode(rules['day.ribbons'].value, ['roll'], [use(list, GEAR.rollers)])],
+        modes: [mode(rules['day.ribbons'].value, ['roll'], [takes(list, GEAR.rollers)])],
       },
       { kind: 'ribbons', services: [service.id], of: '', g: work.result.trim.g },
     );
@@ -188,7 +188,7 @@ export function classTasks(
   const way = mode(
     minutes,
     ['fill'],
-    rollers > 0 ? [use(list, GEAR.rollers, Math.min(rollers, service.pairs))] : [],
+    rollers > 0 ? [takes(list, GEAR.rollers, Math.min(rollers, service.pairs))] : [],
   );
   const session = add(
     list,

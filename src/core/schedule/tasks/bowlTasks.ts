@@ -3,7 +3,7 @@ import { panDryingTime } from '../../filling/panDrying';
 import type { DoughBowl, FillingBowl } from './bowls';
 import { preparationTime } from './preparationTimes';
 import type { ServiceWork } from './service';
-import { add, link, mode, use, type TaskList } from './taskList';
+import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR } from './gear';
 
 const DAY_MIN = 1440;
@@ -38,7 +38,9 @@ export function mixingTasks(list: TaskList, { id, services, totalG }: DoughBowl)
       id: `${group}/mix`,
       group,
       release,
-      modes: [mode(rules['day.mix'].value + (rules['day.mixPerKg'].value * totalG) / 1000, ['mix'])],
+      modes: [
+        mode(rules['day.mix'].value + (rules['day.mixPerKg'].value * totalG) / 1000, ['mix']),
+      ],
     },
     { kind: 'mix', ...about },
   );
@@ -72,12 +74,17 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
     const g = lines.reduce((sum, line) => sum + line.g, 0);
     const of = `${lines.map(({ name }) => plain(name)).join(', ')}: ${row.name.toLowerCase()}`;
     const atWork = atMin + (perKg * g) / 1000;
-    const uses = on ? [use(list, on === 'oven' ? GEAR.ovens : GEAR.burners)] : [];
+    const uses = on ? [takes(list, on === 'oven' ? GEAR.ovens : GEAR.burners)] : [];
     // What drains or is pressed may do so as long as it likes; an oven is not left alone in an empty house.
     const busy = on ? atWork + aloneMin : atWork;
     const work = add(
       list,
-      { id: `${group}/${preparation}`, group, release, modes: [mode(busy, ['cook'], uses, atWork)] },
+      {
+        id: `${group}/${preparation}`,
+        group,
+        release,
+        modes: [mode(busy, ['cook'], uses, atWork)],
+      },
       { kind: 'prepare', ...about, of, g },
     );
     if (row.hot && cooling.hot) ends.push({ task: work, least: coolMin, kind: 'cool' });
@@ -94,7 +101,7 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
         mode(
           rules['day.bind'].value + (rules['day.bindPerKg'].value * totalG) / 1000 + cookOffMin,
           ['cook'],
-          cookOffMin > 0 ? [use(list, GEAR.burners)] : [],
+          cookOffMin > 0 ? [takes(list, GEAR.burners)] : [],
         ),
       ],
     },

@@ -48,7 +48,8 @@ function potsFor(
   const given = new Map<string, string[]>();
   const pots = [...day.gear.pots].sort((a, b) => b.litres - a.litres);
   const plated = services.filter(({ service }) => service.kind === 'plates');
-  const loadOf = ({ result }: ServiceWork) => result.boil.rounds.totalMin * result.boil.rounds.pieces;
+  const loadOf = ({ result }: ServiceWork) =>
+    result.boil.rounds.totalMin * result.boil.rounds.pieces;
   for (const work of plated) {
     if (work.service.pots?.length) given.set(work.service.id, [...work.service.pots]);
   }
@@ -57,7 +58,9 @@ function potsFor(
   for (const first of open) {
     if (seen.has(first.service.id)) continue;
     const near = open
-      .filter(({ service, atMin }) => !seen.has(service.id) && Math.abs(atMin - first.atMin) <= NEAR_MIN)
+      .filter(
+        ({ service, atMin }) => !seen.has(service.id) && Math.abs(atMin - first.atMin) <= NEAR_MIN,
+      )
       .sort((a, b) => loadOf(b) - loadOf(a));
     near.forEach(({ service }) => seen.add(service.id));
     pots.forEach(({ name }, i) => {

@@ -3,7 +3,7 @@ import { placeC, FREEZER_C } from '../../hold/phases';
 import { familyOf } from '../../shapes/families';
 import type { Turn } from './benchTasks';
 import type { ServiceWork } from './service';
-import { add, link, mode, use, type TaskList } from './taskList';
+import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR, potGear } from './gear';
 
 /** Plates of one service are put together by no more hands than this keeps busy for, min. */
@@ -40,8 +40,8 @@ function freezeTasks(list: TaskList, { service }: ServiceWork, turns: readonly T
         pieces: turn.pieces,
       },
     );
-    link(list, turn.task, task, { least: hard, waitsIn: use(list, GEAR.freezer, turn.trays) });
-    link(list, turn.task, task, { waitsIn: use(list, GEAR.trays, turn.trays) });
+    link(list, turn.task, task, { least: hard, waitsIn: takes(list, GEAR.freezer, turn.trays) });
+    link(list, turn.task, task, { waitsIn: takes(list, GEAR.trays, turn.trays) });
     list.waits.push({ kind: 'freeze', before: turn.task, minutes: hard });
     return { ...turn, task, trays: 0 };
   });
@@ -62,9 +62,9 @@ function waits(
   if (trays === 0 || until === undefined) return;
   link(list, task, until, {
     most: work.keepsMin,
-    ...(work.chilled && { waitsIn: use(list, GEAR.fridge, trays) }),
+    ...(work.chilled && { waitsIn: takes(list, GEAR.fridge, trays) }),
   });
-  link(list, task, until, { waitsIn: use(list, GEAR.trays, trays) });
+  link(list, task, until, { waitsIn: takes(list, GEAR.trays, trays) });
 }
 
 function handOver(list: TaskList, work: ServiceWork, turns: readonly Turn[]): void {
@@ -106,7 +106,10 @@ function roundsOf(list: TaskList, work: ServiceWork, pots: readonly string[]): R
   const pieces = Math.max(1, counts.made - counts.tasted);
   const fromC = work.frozen
     ? FREEZER_C
-    : placeC(work.chilled ? 'fridge' : 'bench', { roomC: plan.dough.roomC, fridgeC: conditions.fridgeC });
+    : placeC(work.chilled ? 'fridge' : 'bench', {
+        roomC: plan.dough.roomC,
+        fridgeC: conditions.fridgeC,
+      });
   const able = pots.flatMap((name) => {
     const pot = list.day.gear.pots.find((each) => each.name === name);
     if (!pot) return [];
@@ -157,7 +160,9 @@ function evened(rounds: readonly Round[], pieces: number): Round[] {
   let given = 0;
   return rounds.map((round, i) => {
     const here =
-      i === rounds.length - 1 ? pieces - given : Math.min(pieces - given, Math.ceil(round.pieces * share));
+      i === rounds.length - 1
+        ? pieces - given
+        : Math.min(pieces - given, Math.ceil(round.pieces * share));
     given += here;
     return { ...round, pieces: here };
   });
@@ -184,7 +189,7 @@ function boilAndPlate(
   const plating = mode(
     plateMin,
     Array.from({ length: plateHands }, () => 'plate'),
-    plan.boil.sauceMin > 0 ? [use(list, GEAR.burners)] : [],
+    plan.boil.sauceMin > 0 ? [takes(list, GEAR.burners)] : [],
   );
   const plate = add(
     list,
@@ -203,7 +208,7 @@ function boilAndPlate(
   const served: { task: number; upTo: number }[] = [];
   let upTo = 0;
   rounds.forEach((round, i) => {
-    const pot = [use(list, potGear(round.pot)), use(list, GEAR.burners)];
+    const pot = [takes(list, potGear(round.pot)), takes(list, GEAR.burners)];
     const task = add(
       list,
       {
@@ -267,10 +272,11 @@ function waterOn(list: TaskList, { service, plan, result }: ServiceWork, pot: st
       id: `${service.id}/water/${pot}`,
       group: service.id,
       modes: [
-        mode((kJ * 1000) / plan.boil.powerW / 60, [], [
-          use(list, GEAR.burners),
-          use(list, potGear(pot)),
-        ]),
+        mode(
+          (kJ * 1000) / plan.boil.powerW / 60,
+          [],
+          [takes(list, GEAR.burners), takes(list, potGear(pot))],
+        ),
       ],
     },
     { kind: 'water', services: [service.id], of: pot, pot },

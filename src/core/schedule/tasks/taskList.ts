@@ -40,7 +40,7 @@ export interface Stood {
 }
 
 /** What of gear, by its id. @throws Error when the day has no such gear: a fault of the product */
-export function use({ gear }: TaskList, id: string, amount = 1): Use {
+export function takes({ gear }: TaskList, id: string, amount = 1): Use {
   const at = gear.findIndex((each) => each.id === id);
   if (at < 0) throw new Error(`No gear “${id}”`);
   return { gear: at, amount };
@@ -58,7 +58,10 @@ export function mode(
     minutes: whole,
     roles,
     uses,
-    attended: { from: 0, to: roles.length > 0 ? Math.min(whole, Math.max(1, Math.ceil(atMin))) : 0 },
+    attended: {
+      from: 0,
+      to: roles.length > 0 ? Math.min(whole, Math.max(1, Math.ceil(atMin))) : 0,
+    },
   };
 }
 

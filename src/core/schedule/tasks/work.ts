@@ -80,7 +80,16 @@ export function dayWork(
   };
   // A ring of links would be a fault of the product, not of a day: found here, not in the search.
   chainsOf(problem);
-  return { day, services, doughs, fillings, tasks: list.shown, waits: list.waits, problem, troubles };
+  return {
+    day,
+    services,
+    doughs,
+    fillings,
+    tasks: list.shown,
+    waits: list.waits,
+    problem,
+    troubles,
+  };
 }
 
 const DAY_MIN = 1440;

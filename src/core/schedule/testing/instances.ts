@@ -13,28 +13,25 @@ export function instance(
   const random = xoroshiro128plus(seed);
   const draw = (from: number, to: number) => uniformInt(random, from, to);
   const gear = Array.from({ length: pieces }, (_, i) => ({ id: `g${i}`, capacity: draw(2, 4) }));
-  const tasks = Array.from(
-    { length: n },
-    (_, i): Task => ({
-      id: `t${i}`,
-      group: 'all',
-      modes: [
-        {
-          minutes: draw(1, 10),
-          roles: [],
-          attended: { from: 0, to: 0 },
-          uses: gear.flatMap(({ capacity }, which) =>
-            draw(0, 3) > 0 ? [{ gear: which, amount: draw(1, capacity) }] : [],
-          ),
-        },
-      ],
-      together: null,
-      release: -Infinity,
-      deadline: 0,
-      fixed: null,
-      done: false,
-    }),
-  );
+  const tasks = Array.from({ length: n }, (_, i): Task => ({
+    id: `t${i}`,
+    group: 'all',
+    modes: [
+      {
+        minutes: draw(1, 10),
+        roles: [],
+        attended: { from: 0, to: 0 },
+        uses: gear.flatMap(({ capacity }, which) =>
+          draw(0, 3) > 0 ? [{ gear: which, amount: draw(1, capacity) }] : [],
+        ),
+      },
+    ],
+    together: null,
+    release: -Infinity,
+    deadline: 0,
+    fixed: null,
+    done: false,
+  }));
   const links: Link[] = [];
   for (let after = 1; after < n; after += 1) {
     const preds = new Set(Array.from({ length: draw(0, 2) }, () => draw(0, after - 1)));

@@ -26,13 +26,17 @@ interface MendKind {
 
 const withService = (day: Day, id: string, change: Partial<Day['services'][number]>): Day => ({
   ...day,
-  services: day.services.map((service) => (service.id === id ? { ...service, ...change } : service)),
+  services: day.services.map((service) =>
+    service.id === id ? { ...service, ...change } : service,
+  ),
 });
 
 const early = (time: string, minutes: number): string | null => {
   const [h = 0, m = 0] = time.split(':').map(Number);
   const at = 60 * h + m - minutes;
-  return at < 0 ? null : `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
+  return at < 0
+    ? null
+    : `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
 };
 
 /** A free id of the kind `p4`. */
@@ -227,7 +231,10 @@ export function mendsFor(
     for (const step of kind.steps) {
       const changed = kind.change(from, step);
       if (!changed) continue;
-      const quoted = quote(id, { ...changed, says: said ? `${said}; ${lower(changed.says)}` : changed.says });
+      const quoted = quote(id, {
+        ...changed,
+        says: said ? `${said}; ${lower(changed.says)}` : changed.says,
+      });
       if (!most || quoted.breaches < most.breaches) most = quoted;
       if (quoted.enough) break;
     }

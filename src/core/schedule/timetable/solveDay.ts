@@ -41,28 +41,26 @@ export function solveDay(
   return { work, solved, timetable: timetableOf(work, solved) };
 }
 
-/** The same, the best so far each time it has looked at some more. */
+/** The same step by step: the best so far where it is better than what was told before, else null. */
 export function* searchDay(
-  day: Day,
-  plans: ReadonlyMap<string, Plan>,
-  basis: Basis,
-  { progress, seed = 1, tries = DAY_TRIES }: SolveDayOptions = {},
-): Generator<SolvedDay> {
-  const work = dayWork(day, plans, basis, progress);
+  work: DayWork,
+  { seed = 1, tries = DAY_TRIES }: Omit<SolveDayOptions, 'progress'> = {},
+): Generator<{ readonly solved: Solved; readonly better: boolean; readonly last: boolean }> {
   let cost = Infinity;
   const steps = search(work.problem, { seed, tries });
   for (;;) {
-    const { value: solved, done } = steps.next();
-    if (done || solved.cost < cost) {
-      cost = solved.cost;
-      yield { work, solved, timetable: timetableOf(work, solved) };
-    }
+    const { value: solved, done = false } = steps.next();
+    const better = solved.cost < cost;
+    cost = Math.min(cost, solved.cost);
+    yield { solved, better, last: done };
     if (done) return;
   }
 }
 
 /** Where tasks stood, by their ids, for the next solving to change as little as it can. */
-export const standing = ({ timetable }: Pick<SolvedDay, 'timetable'>): NonNullable<Progress['stood']> =>
+export const standing = ({
+  timetable,
+}: Pick<SolvedDay, 'timetable'>): NonNullable<Progress['stood']> =>
   new Map(
     timetable.tasks.map(({ id, fromMin, people }) => [
       id,

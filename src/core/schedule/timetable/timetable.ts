@@ -81,7 +81,11 @@ export interface Timetable {
   readonly over: number;
   readonly disliked: Disliked;
   /** What has least to spare: somebody or something busy without a gap. */
-  readonly tightest: { readonly name: string; readonly fromMin: number; readonly toMin: number } | null;
+  readonly tightest: {
+    readonly name: string;
+    readonly fromMin: number;
+    readonly toMin: number;
+  } | null;
 }
 
 /** A solved day as it is shown, printed and written to files. */
@@ -107,7 +111,10 @@ export function timetableOf(work: DayWork, solved: Solved): Timetable {
       g: task.g,
       pieces: task.pieces,
       pot: task.pot,
-      sheets: sheets && { ...sheets, usedMin: sheets.usedMin[Math.min(mode, sheets.usedMin.length - 1)]! },
+      sheets: sheets && {
+        ...sheets,
+        usedMin: sheets.usedMin[Math.min(mode, sheets.usedMin.length - 1)]!,
+      },
       slackMin: slack[i]!,
       sureMin: Math.ceil(task.sure * minutes),
       pinned: pins.has(task.id),

@@ -10,7 +10,9 @@ export const taskName = ({ kind, of }: Pick<DayTask, 'kind' | 'of'>): string =>
 
 /** The name of what a task is for: its plans. */
 export function planNames({ services }: Pick<DayWork, 'services'>, ids: readonly string[]): string {
-  const names = services.flatMap(({ service, plan }) => (ids.includes(service.id) ? [plan.name] : []));
+  const names = services.flatMap(({ service, plan }) =>
+    ids.includes(service.id) ? [plan.name] : [],
+  );
   return [...new Set(names)].join(' and ');
 }
 
@@ -64,7 +66,10 @@ export function breachText(
       return `Nobody is free at ${start}: ${whole(work, breach.task)}.`;
     case 'wait': {
       const where = WAITS[work.tasks[breach.task]!.kind] ?? '';
-      return `${whole(work, breach.task)} would wait ${spanText(breach.by)} too long ${where}`.trim() + '.';
+      return (
+        `${whole(work, breach.task)} would wait ${spanText(breach.by)} too long ${where}`.trim() +
+        '.'
+      );
     }
     case 'order':
       return `${whole(work, breach.task)} at ${start} comes ${spanText(breach.by)} too soon after ${taskName(work.tasks[breach.other]!)}.`;

@@ -132,6 +132,7 @@ const archive = writeArchive({
   preparations: [],
   plans: [],
   runs: [],
+  days: [],
 });
 const wish = {
   portions: 6,

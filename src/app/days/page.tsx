@@ -1,0 +1,72 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { DayList } from '@/features/day/DayList';
+import { NewDay } from '@/features/day/NewDay';
+import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
+import { database } from '@/server/database';
+import { countDays, listDays } from '@/server/repositories/days';
+import { BenchBar } from '@/ui/layout/BenchBar';
+
+export const metadata: Metadata = { title: 'Days' };
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ shelf?: string | string[] }>;
+}) {
+  const deleted = (await searchParams).shelf === 'deleted';
+  const db = database();
+  const { days, unreadable } = listDays(db, deleted ? 'deleted' : 'current');
+  const gone = countDays(db, 'deleted');
+  return (
+    <>
+      <BenchBar />
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
+        <h1 className="font-display text-[2rem] leading-tight">
+          {deleted ? 'Deleted days' : 'Days'}
+        </h1>
+        <p className="max-w-prose text-ink-dim">
+          {deleted
+            ? 'They wait here and can be brought back.'
+            : 'Several plans on one clock: who does what with which gear, so that everything is ready at its hour.'}
+        </p>
+        <UnreadableNotice documents={unreadable} />
+        {!deleted && <NewDay today={new Date().toISOString().slice(0, 10)} />}
+        {days.length === 0 ? (
+          <p className="mt-6 text-lead">
+            {deleted
+              ? 'Nothing deleted.'
+              : 'No days yet. Make one, put your plans on it, and see when to begin.'}
+          </p>
+        ) : (
+          <DayList
+            deleted={deleted}
+            days={days.map(({ id, day }) => ({
+              id,
+              name: day.name,
+              date: day.date,
+              serves:
+                day.services.length === 0
+                  ? 'nothing on it yet'
+                  : `${day.services.length} ${day.services.length === 1 ? 'plan' : 'plans'}, ${day.services.reduce((sum, { portions }) => sum + portions, 0)} portions`,
+              people: day.people.length,
+            }))}
+          />
+        )}
+        <p className="mt-6">
+          {deleted ? (
+            <Link className="link" href="/days">
+              Back to the days
+            </Link>
+          ) : (
+            gone > 0 && (
+              <Link className="link" href="/days?shelf=deleted">
+                Deleted days ({gone})
+              </Link>
+            )
+          )}
+        </p>
+      </main>
+    </>
+  );
+}

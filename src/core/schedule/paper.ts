@@ -1,0 +1,190 @@
+import type { Basis } from '../basis/basis';
+import { cautionsFor } from '../plan/questions/cautions';
+import { planNeeds, shoppingList, type ShoppingLine } from '../shopping/shoppingList';
+import type { WriteFigure } from '../units/format';
+import { clockText, dayAfter, momentAt } from './document/clock';
+import type { DayWork } from './tasks/work';
+import { blocksOf } from './timetable/blocks';
+import type { Timetable } from './timetable/timetable';
+import { planNames } from './timetable/words';
+
+/** What of a day is asked for on paper. */
+export const DAY_SHEETS = ['people', 'bowls', 'allergens', 'labels'] as const;
+
+export type DaySheet = (typeof DAY_SHEETS)[number];
+
+/** A line of somebody's list. */
+export interface ListLine {
+  /** A day, as 2026-11-27. */
+  readonly date: string;
+  readonly from: string;
+  readonly to: string;
+  readonly does: string;
+  /** What for, with whom, how much may slip. */
+  readonly says: string;
+}
+
+/** A label for a bag or a tray. */
+export interface DayLabel {
+  readonly title: string;
+  readonly count: string;
+  readonly made: string;
+  readonly useBy: string;
+  readonly allergens: string;
+  readonly cook: string;
+}
+
+/** Everything a day puts on paper, in the user's units. */
+export interface DayPaper {
+  readonly title: string;
+  readonly note: string;
+  readonly people: readonly { readonly name: string; readonly lines: readonly ListLine[] }[];
+  readonly bowls: readonly {
+    readonly title: string;
+    readonly rows: readonly { readonly name: string; readonly amount: string }[];
+    readonly shares: readonly string[];
+  }[];
+  readonly allergens: readonly {
+    readonly name: string;
+    readonly at: string;
+    readonly allergens: readonly string[];
+    readonly diet: string;
+  }[];
+  readonly labels: readonly DayLabel[];
+  readonly shopping: readonly ShoppingLine[];
+  readonly cautions: readonly string[];
+}
+
+const MINUTES_A_DAY = 1440;
+
+/** What a day puts on paper. */
+export function dayPaper(
+  work: DayWork,
+  timetable: Timetable,
+  basis: Basis,
+  write: WriteFigure,
+): DayPaper {
+  const { day, services, doughs, fillings } = work;
+  const names = new Map(day.people.map(({ id, name }) => [id, name]));
+  const nameOf = (id: string) => services.find(({ service }) => service.id === id)?.plan.name ?? id;
+  return {
+    title: day.name,
+    note: day.note,
+    people: day.people.map(({ id, name }) => ({
+      name,
+      lines: blocksOf(timetable, id).map((block): ListLine => {
+        const g = block.tasks.length === 1 ? block.tasks[0]!.g : null;
+        const others = block.others.map((other) => names.get(other) ?? other);
+        return {
+          date: momentAt(block.fromMin, day.date).slice(0, 10),
+          from: clockText(block.fromMin),
+          to: clockText(block.toMin),
+          does: g === null ? block.name : `${block.name}, ${write(g, 'g')}`,
+          says: [
+            planNames(work, block.services),
+            others.length > 0 ? `with ${others.join(' and ')}` : '',
+            block.slackMin > 0 ? `may slip ${block.slackMin} min` : '',
+          ]
+            .filter(Boolean)
+            .join('; '),
+        };
+      }),
+    })),
+    bowls: [
+      ...doughs.map(({ totalG, parts, shares, overG, services: of }) => ({
+        title: `Dough, ${write(totalG, 'g')}: ${of.map(({ plan }) => plan.name).join(', ')}`,
+        rows: parts.map(({ name, g, count }) => ({
+          name: count ? `${name}, ${count.n} ${count.word}${count.n === 1 ? '' : 's'}` : name,
+          amount: write(g, 'g'),
+        })),
+        shares: [
+          ...(shares.length > 1
+            ? shares.map(({ service, g }) => `${write(g, 'g')} to ${nameOf(service)}`)
+            : []),
+          ...(overG >= 1 ? [`${write(overG, 'g')} over, for whole eggs`] : []),
+          ...of.flatMap(({ service, result }) =>
+            service.kind === 'class'
+              ? [
+                  `${write(result.dough.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
+                ]
+              : [],
+          ),
+        ],
+      })),
+      ...fillings.map(({ totalG, parts, shares, services: of }) => ({
+        title: `Filling, ${write(totalG, 'g')}: ${of.map(({ plan }) => plan.name).join(', ')}`,
+        rows: parts.map(({ name, preparation, preparationName, g, preparedG }) => ({
+          name:
+            preparation === 'raw'
+              ? name
+              : `${name}, ${preparationName.toLowerCase()}: ${write(preparedG, 'g')} ready`,
+          amount: write(g, 'g'),
+        })),
+        shares: [
+          ...(shares.length > 1
+            ? shares.map(({ service, g }) => `${write(g, 'g')} to ${nameOf(service)}`)
+            : []),
+          ...of.flatMap(({ service, result }) =>
+            service.kind === 'class'
+              ? [
+                  `${write(result.filling.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
+                ]
+              : [],
+          ),
+        ],
+      })),
+    ],
+    allergens: services.map(({ plan, result, atMin }) => ({
+      name: plan.name,
+      at: momentAt(atMin, day.date),
+      allergens: result.allergens,
+      diet: result.contents.piece.diet,
+    })),
+    labels: labelsOf(work, timetable, basis, write),
+    shopping: shoppingList(
+      services.map(({ plan, result }) => planNeeds(plan, result)),
+      basis.pantry,
+    ),
+    cautions: [...new Set(services.flatMap(({ plan }) => cautionsFor(plan, basis.pantry)))],
+  };
+}
+
+/** A label for the trays or bags of each turn at the bench. */
+function labelsOf(
+  { day, services }: DayWork,
+  timetable: Timetable,
+  { rules }: Basis,
+  write: WriteFigure,
+): DayLabel[] {
+  return services.flatMap(({ service, plan, result, frozen, perTray }) => {
+    const keepsDays = frozen
+      ? rules['day.frozenKeeps'].value
+      : Math.floor(rules['hold.fridgeLimit'].value / MINUTES_A_DAY);
+    const cooking = frozen ? result.boil.fromFrozen : result.boil.fresh;
+    return timetable.tasks
+      .filter(({ kind, services: of }) => kind === 'turn' && of.includes(service.id))
+      .flatMap((turn): DayLabel[] => {
+        const made = momentAt(turn.toMin, day.date).slice(0, 10);
+        let left = turn.pieces ?? 0;
+        const labels: DayLabel[] = [];
+        while (left > 0) {
+          const here = Math.min(perTray, left);
+          left -= here;
+          labels.push({
+            title: plan.name,
+            count: `${here} pieces`,
+            made,
+            useBy: dayAfter(made, keepsDays),
+            allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed',
+            cook: frozen
+              ? `From frozen, never thawed: ${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at −18 °C.`
+              : `${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at 5 °C or below.`,
+          });
+        }
+        return labels;
+      });
+  });
+}
+
+const core = (tempC: number | null, write: WriteFigure): string =>
+  tempC === null ? '' : ` ${write(tempC, 'C')} in the middle.`;

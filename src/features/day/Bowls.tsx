@@ -1,0 +1,225 @@
+'use client';
+
+import { useState } from 'react';
+import type { Basis } from '@/core/basis/basis';
+import { shareInHand } from '@/core/schedule/sharing';
+import type { DoughBowl, FillingBowl } from '@/core/schedule/tasks/bowls';
+import type { DayWork } from '@/core/schedule/tasks/work';
+import { CheckField } from '@/ui/fields/CheckField';
+import { Choice } from '@/ui/fields/Choice';
+import { QuantityField } from '@/ui/fields/QuantityField';
+import { useUnits } from '@/ui/units/UnitsContext';
+
+/** One dough, one bowl: what is weighed together and how it is divided, and what is in hand shared out. */
+export function Bowls({ work, basis }: { work: DayWork; basis: Basis }) {
+  const { text } = useUnits();
+  const nameOf = (id: string) =>
+    work.services.find(({ service }) => service.id === id)?.plan.name ?? id;
+  return (
+    <div className="grid gap-8">
+      <div className="grid gap-x-10 gap-y-6 md:grid-cols-2">
+        {work.doughs.map((bowl) => (
+          <Bowl
+            key={`dough ${bowl.id}`}
+            title={`Dough, ${text(bowl.totalG, 'g')}`}
+            bowl={bowl}
+            rows={bowl.parts.map(({ name, g, count }) => [
+              count ? `${name}, ${count.n} ${count.word}${count.n === 1 ? '' : 's'}` : name,
+              text(g, 'g'),
+            ])}
+            shares={[
+              ...sharesOf(bowl, nameOf, text),
+              ...(bowl.overG >= 1
+                ? [`${text(bowl.overG, 'g')} over, so that eggs stay whole`]
+                : []),
+              ...bowl.services.flatMap(({ service, result }) =>
+                service.kind === 'class'
+                  ? [
+                      `${text(result.dough.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
+                    ]
+                  : [],
+              ),
+            ]}
+          />
+        ))}
+        {work.fillings.map((bowl) => (
+          <Bowl
+            key={`filling ${bowl.id}`}
+            title={`Filling, ${text(bowl.totalG, 'g')}`}
+            bowl={bowl}
+            rows={bowl.parts.map(({ name, preparation, preparationName, g }) => [
+              preparation === 'raw' ? name : `${name}, ${preparationName.toLowerCase()}`,
+              text(g, 'g'),
+            ])}
+            shares={[
+              ...sharesOf(bowl, nameOf, text),
+              ...bowl.services.flatMap(({ service, result }) =>
+                service.kind === 'class'
+                  ? [
+                      `${text(result.filling.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
+                    ]
+                  : [],
+              ),
+            ]}
+          />
+        ))}
+      </div>
+      <TrimUses work={work} />
+      <SharingOut work={work} basis={basis} />
+    </div>
+  );
+}
+
+const sharesOf = (
+  { shares }: DoughBowl | FillingBowl,
+  nameOf: (id: string) => string,
+  text: (value: number, unit: 'g') => string,
+): string[] =>
+  shares.length > 1 ? shares.map(({ service, g }) => `${text(g, 'g')} to ${nameOf(service)}`) : [];
+
+function Bowl({
+  title,
+  bowl,
+  rows,
+  shares,
+}: {
+  title: string;
+  bowl: DoughBowl | FillingBowl;
+  rows: readonly (readonly [string, string])[];
+  shares: readonly string[];
+}) {
+  return (
+    <section aria-label={title}>
+      <h3 className="font-display text-lead font-semibold">{title}</h3>
+      <p className="text-small text-ink-dim">
+        {bowl.services.map(({ plan }) => plan.name).join(' and ')}
+      </p>
+      <ul className="mt-1">
+        {rows.map(([name, amount]) => (
+          <li key={name} className="flex justify-between gap-4 border-b border-board-line py-1">
+            <span>{name}</span>
+            <span className="numeral font-semibold">{amount}</span>
+          </li>
+        ))}
+      </ul>
+      {shares.map((share) => (
+        <p key={share} className="mt-1 font-semibold">
+          {share}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** What becomes of the last trim. */
+function TrimUses({ work }: { work: DayWork }) {
+  const { text } = useUnits();
+  const uses = work.services.filter(({ service, result }) => service.ribbons && result.trim.g > 0);
+  if (uses.length === 0) return null;
+  return (
+    <p>
+      {uses
+        .map(
+          ({ plan, result }) =>
+            `Trim of ${plan.name}: ${text(result.trim.g, 'g')} of ribbons, ${result.trim.portions} staff ${result.trim.portions === 1 ? 'portion' : 'portions'}.`,
+        )
+        .join(' ')}
+    </p>
+  );
+}
+
+/** Dough in hand, and filling, split between the day's shapes. */
+function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
+  const { text } = useUnits();
+  const [doughG, setDough] = useState(1000);
+  const [both, setBoth] = useState(false);
+  const [fillingG, setFilling] = useState(1000);
+  const [by, setBy] = useState<'pieces' | 'dough'>('dough');
+  const [weights, setWeights] = useState<Readonly<Record<string, number>>>({});
+  if (work.services.length < 2) return null;
+  const shared = shareInHand(
+    { doughG, fillingG: both ? fillingG : null, by },
+    work.services.map(({ service, plan }) => ({
+      id: service.id,
+      plan,
+      weight: weights[service.id] ?? 1,
+    })),
+    basis,
+  );
+  return (
+    <section aria-labelledby="sharing" className="border-t-[1.5px] border-board-rule pt-4">
+      <h3 id="sharing" className="font-display text-lead font-semibold">
+        Share what is in hand
+      </h3>
+      <div className="mt-2 grid grid-cols-2 items-end gap-3 md:grid-cols-[9rem_9rem_14rem_auto]">
+        <QuantityField
+          label="Dough in hand"
+          kind="mass"
+          range={{ min: 10, max: 100_000, unit: 'g' }}
+          value={doughG}
+          step={50}
+          onChange={setDough}
+        />
+        {both && (
+          <QuantityField
+            label="Filling in hand"
+            kind="mass"
+            range={{ min: 10, max: 100_000, unit: 'g' }}
+            value={fillingG}
+            step={50}
+            onChange={setFilling}
+          />
+        )}
+        <Choice<'pieces' | 'dough'>
+          label="Split by"
+          value={by}
+          options={[
+            { value: 'dough', label: 'Dough' },
+            { value: 'pieces', label: 'Pieces' },
+          ]}
+          onChange={setBy}
+        />
+        <CheckField label="Use up a filling too" checked={both} onChange={setBoth} />
+      </div>
+      <table className="mt-3 w-full max-w-[52rem]">
+        <thead className="text-left text-small text-ink-dim">
+          <tr>
+            <th className="font-normal">Shape</th>
+            <th className="font-normal">Parts</th>
+            <th className="text-right font-normal">Dough</th>
+            <th className="text-right font-normal">Filling</th>
+            <th className="text-right font-normal">Pieces</th>
+            <th className="text-right font-normal">Dose</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shared.map((share) => {
+            const plan = work.services.find(({ service }) => service.id === share.id)!.plan;
+            return (
+              <tr key={share.id} className="border-t border-board-line">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {plan.name}
+                </th>
+                <td className="w-24 py-1">
+                  <QuantityField
+                    label={`Parts to ${plan.name}`}
+                    hideLabel
+                    kind="plain"
+                    range={{ min: 0, max: 100 }}
+                    value={weights[share.id] ?? 1}
+                    step={1}
+                    onChange={(weight) => setWeights({ ...weights, [share.id]: weight })}
+                  />
+                </td>
+                <td className="numeral text-right">{text(share.doughG, 'g')}</td>
+                <td className="numeral text-right">{text(share.fillingG, 'g')}</td>
+                <td className="numeral text-right text-lead font-semibold">{share.pieces}</td>
+                <td className="numeral text-right">{text(share.doseG, 'g')}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

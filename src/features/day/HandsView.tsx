@@ -1,0 +1,89 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { spanText } from '@/core/schedule/document/clock';
+import type { HandsCurve, WithHands } from '@/core/schedule/timetable/handsCurve';
+import type { DayQuestion } from '@/workers/day.worker';
+import { dayClient } from './clock/dayClient';
+
+/** How long the day takes with one, two, three people and more, and where another pair stops helping. */
+export function HandsView({ question }: { question: DayQuestion }) {
+  const [curve, setCurve] = useState<{ of: DayQuestion['day']; found: HandsCurve | null } | null>(
+    null,
+  );
+  const here = curve?.of === question.day ? curve : null;
+  useEffect(() => {
+    if (here || question.day.services.length === 0) return;
+    let mine = true;
+    const keep = (found: HandsCurve | null) => mine && setCurve({ of: question.day, found });
+    void dayClient()
+      .then((worker) => worker.hands(question))
+      .then(keep)
+      .catch(() => keep(null));
+    return () => {
+      mine = false;
+    };
+  }, [here, question]);
+  if (question.day.services.length === 0) return <p>Nothing is on this day yet.</p>;
+  if (!here) return <p className="text-ink-dim">Trying it with fewer hands and with more…</p>;
+  if (!here.found) return <p role="alert">It could not be worked out. Try again in a while.</p>;
+  const { points, enough } = here.found;
+  const most = Math.max(...points.map(({ lengthMin }) => lengthMin), 1);
+  const none = points.every(({ feasible }) => !feasible);
+  return (
+    <div>
+      <p className="max-w-prose text-lead">
+        {none
+          ? 'More hands alone do not make it possible: something else is short.'
+          : `${enough} ${enough === 1 ? 'pair' : 'pairs'} of hands ${enough === 1 ? 'is' : 'are'} enough: another makes it hardly shorter.`}
+      </p>
+      <table className="mt-3 w-full max-w-[46rem]">
+        <caption className="sr-only">How long the day takes, by how many work on it</caption>
+        <thead className="sr-only">
+          <tr>
+            <th>People</th>
+            <th>From first to last</th>
+            <th>Ready</th>
+          </tr>
+        </thead>
+        <tbody>
+          {points.map((point) => (
+            <tr key={point.people}>
+              <th scope="row" className="w-24 py-1 text-left font-semibold whitespace-nowrap">
+                {point.people} {point.people === 1 ? 'person' : 'people'}
+              </th>
+              <td className="py-1">
+                <span
+                  className={`flex min-h-8 items-center rounded-sm px-2 text-[0.875rem] font-semibold whitespace-nowrap text-[#1c2422] ${
+                    point.feasible ? '' : 'border-[1.5px] border-dashed border-brick'
+                  }`}
+                  style={{
+                    width: `${Math.max(12, (100 * point.lengthMin) / most)}%`,
+                    background: point.feasible
+                      ? point.people === enough
+                        ? 'var(--verdict-holds)'
+                        : 'var(--dough)'
+                      : 'var(--verdict-fails)',
+                  }}
+                >
+                  {spanText(point.lengthMin)}
+                </span>
+              </td>
+              <td className="w-44 py-1 pl-3 text-small">{readyText(point)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 max-w-prose text-small text-ink-dim">
+        From the first task to the last plate, nights counted. Those beyond the day’s own people can
+        do everything and are there whenever anybody is.
+      </p>
+    </div>
+  );
+}
+
+function readyText({ feasible, soonerMin }: WithHands): string {
+  if (feasible)
+    return soonerMin && soonerMin > 0 ? `${spanText(soonerMin)} in hand` : 'just in time';
+  return soonerMin === null ? 'not to be done' : `${spanText(soonerMin)} too late`;
+}

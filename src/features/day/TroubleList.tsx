@@ -1,0 +1,73 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Day } from '@/core/schedule/document/day';
+import type { Mend } from '@/core/schedule/timetable/mends';
+import type { Timetable } from '@/core/schedule/timetable/timetable';
+import type { DayQuestion } from '@/workers/day.worker';
+import { Button } from '@/ui/buttons/Button';
+import { dayClient } from './clock/dayClient';
+
+/** What stands in the way, and the smallest changes that would mend it, each worked out and quoted. */
+export function TroubleList({
+  timetable: { breaches, troubles },
+  question,
+  settled,
+  onTake,
+}: {
+  timetable: Timetable;
+  question: DayQuestion;
+  /** The search is over: what is broken stays broken. */
+  settled: boolean;
+  onTake(day: Day, says: string): void;
+}) {
+  const [mends, setMends] = useState<{ of: Day; found: readonly Mend[] } | null>(null);
+  const here = mends?.of === question.day ? mends.found : null;
+  useEffect(() => {
+    if (!settled || here || breaches.length === 0) return;
+    let mine = true;
+    void dayClient()
+      .then((worker) => worker.mends(question))
+      .then((found) => mine && setMends({ of: question.day, found }))
+      .catch(() => mine && setMends({ of: question.day, found: [] }));
+    return () => {
+      mine = false;
+    };
+  }, [settled, here, breaches.length, question]);
+  if (breaches.length === 0 && troubles.length === 0) return null;
+  return (
+    <section
+      aria-label="What stands in the way"
+      className="mt-4 grid gap-5 border-l-4 border-brick pl-4 md:grid-cols-2"
+    >
+      <div>
+        <h2 className="font-display text-lead font-semibold">What stands in the way</h2>
+        <ul className="mt-1 grid gap-1.5">
+          {[...troubles, ...breaches.slice(0, 6).map(({ says }) => says)].map((says) => (
+            <li key={says}>{says}</li>
+          ))}
+        </ul>
+        {breaches.length > 6 && <p className="text-ink-dim">and {breaches.length - 6} more.</p>}
+      </div>
+      {breaches.length > 0 && (
+        <div>
+          <h2 className="font-display text-lead font-semibold">What would mend it</h2>
+          {!here && <p className="mt-1 text-ink-dim">Trying changes, one at a time…</p>}
+          {here?.length === 0 && (
+            <p className="mt-1">No one or two changes are enough. Serve later, or make less.</p>
+          )}
+          <ul className="mt-1 grid gap-2">
+            {here?.map((mend) => (
+              <li key={mend.id} className="flex flex-wrap items-center gap-2">
+                <Button onClick={() => onTake(mend.day, mend.says)}>{mend.says}</Button>
+                <span className="text-small text-ink-dim">
+                  {mend.enough ? 'then it can be done' : `not enough alone: ${mend.breaches} left`}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,32 @@
+import { database } from './database';
+import { drawPdf, type DayJob } from './pdf/thread';
+import { readPreferences } from './preferences';
+import { getBasisParts } from './repositories/basis';
+import { getDay } from './repositories/days';
+import { plansById } from './repositories/plans';
+
+/**
+ * Solves a day beside the server's own work and gives it as a file.
+ * @throws NotFoundError, UnreadableError
+ */
+export async function dayAsFile(
+  id: string,
+  what: DayJob['what'],
+): Promise<{ readonly name: string; readonly file: Buffer }> {
+  const db = database();
+  const { day } = getDay(db, id);
+  const stored = plansById(
+    db,
+    day.services.map(({ planId }) => planId),
+  );
+  const { units } = await readPreferences();
+  const file = await drawPdf({
+    kind: 'day',
+    day,
+    plans: stored.map((each) => [each.id, each.plan]),
+    basis: getBasisParts(db),
+    units,
+    what,
+  });
+  return { name: day.name, file };
+}
