@@ -183,7 +183,6 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
       <BenchBar
         actions={
           <>
-            <Facts day={day} shown={shown} />
             <IconButton label="Undo" on="slate" resting={!canUndo} onClick={() => editor.undo()}>
               <Undo2 size={20} aria-hidden />
             </IconButton>
@@ -205,13 +204,16 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
       />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1280px] px-4 py-5 md:px-6">
         {notice}
-        <NameInput
-          label="Name of the day"
-          value={day.name}
-          max={120}
-          className="-ml-1 min-h-[44px] w-full rounded-md bg-transparent px-1 text-ink-dim hover:bg-board-raised"
-          onChange={(name) => change({ name })}
-        />
+        <div className="flex flex-wrap items-center gap-x-4">
+          <NameInput
+            label="Name of the day"
+            value={day.name}
+            max={120}
+            className="-ml-1 min-h-[44px] min-w-0 grow rounded-md bg-transparent px-1 text-ink-dim hover:bg-board-raised"
+            onChange={(name) => change({ name })}
+          />
+          <Facts day={day} shown={shown} />
+        </div>
         <h1
           className="font-display text-[1.75rem] leading-tight font-semibold md:text-[2rem]"
           aria-live="polite"
@@ -250,6 +252,17 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
               ))}
             </ul>
           </section>
+        )}
+        {shown && (
+          <TroubleList
+            timetable={shown.timetable}
+            question={question}
+            settled={!busy}
+            onTake={(next, says) => {
+              editor.edit(() => next);
+              void say(says, { undo: () => editor.undo() });
+            }}
+          />
         )}
         {shown && shown.timetable.services.length > 0 && (
           <div className="mt-4">
@@ -312,15 +325,6 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
                 onDone={() => done(block, nameOf(chosen.person))}
               />
             )}
-            <TroubleList
-              timetable={shown.timetable}
-              question={question}
-              settled={!busy}
-              onTake={(next, says) => {
-                editor.edit(() => next);
-                void say(says, { undo: () => editor.undo() });
-              }}
-            />
           </div>
         )}
         <div className="no-print mt-8">
@@ -455,7 +459,7 @@ function Facts({
   }[];
   const shared = doughs.find(({ services }) => services.length > 1);
   return (
-    <span className="px-2 text-chalk-dim max-md:hidden">
+    <span className="text-ink-dim max-md:hidden">
       {[
         `${day.services.length} ${day.services.length === 1 ? 'plan' : 'plans'}`,
         shared ? `one dough of ${text(shared.totalG, 'g')}` : '',

@@ -29,13 +29,10 @@ export function HandsView({ question }: { question: DayQuestion }) {
   if (!here.found) return <p role="alert">It could not be worked out. Try again in a while.</p>;
   const { points, enough } = here.found;
   const most = Math.max(...points.map(({ lengthMin }) => lengthMin), 1);
-  const none = points.every(({ feasible }) => !feasible);
   return (
     <div>
       <p className="max-w-prose text-lead">
-        {none
-          ? 'More hands alone do not make it possible: something else is short.'
-          : `${enough} ${enough === 1 ? 'pair' : 'pairs'} of hands ${enough === 1 ? 'is' : 'are'} enough: another makes it hardly shorter.`}
+        {handsText(points, enough)}
       </p>
       <table className="mt-3 w-full max-w-[46rem]">
         <caption className="sr-only">How long the day takes, by how many work on it</caption>
@@ -80,6 +77,19 @@ export function HandsView({ question }: { question: DayQuestion }) {
       </p>
     </div>
   );
+}
+
+/** Where another pair of hands stops helping, in words. */
+function handsText(points: readonly WithHands[], enough: number): string {
+  if (points.every(({ feasible }) => !feasible)) {
+    return 'More hands alone do not make it possible: something else is short.';
+  }
+  if (enough === points.at(-1)!.people && points.length > 1) {
+    return `Every pair of hands helps, up to ${enough} at least.`;
+  }
+  return enough === 1
+    ? 'One pair of hands is enough: another makes it hardly shorter.'
+    : `${enough} pairs of hands are enough: another makes it hardly shorter.`;
 }
 
 function readyText({ feasible, soonerMin }: WithHands): string {

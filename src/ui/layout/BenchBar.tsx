@@ -51,7 +51,12 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
           <NavLink href="/kitchen" here={path === '/kitchen'}>
             Kitchen
           </NavLink>
-          <NavLink href="/kitchen/pantry" here={path.startsWith('/kitchen/pantry')}>
+          {/* On a phone there is no room for all: the kitchen leads there. */}
+          <NavLink
+            href="/kitchen/pantry"
+            here={path.startsWith('/kitchen/pantry')}
+            className="max-sm:hidden"
+          >
             Pantry
           </NavLink>
           <NavLink href="/sums" here={path.startsWith('/sums')}>
@@ -85,12 +90,22 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
   );
 }
 
-function NavLink({ href, here, children }: { href: string; here: boolean; children: ReactNode }) {
+function NavLink({
+  href,
+  here,
+  className = '',
+  children,
+}: {
+  href: string;
+  here: boolean;
+  className?: string;
+  children: ReactNode;
+}) {
   return (
     <Link
       href={href}
       aria-current={here ? 'page' : undefined}
-      className={`btn-slate ${here ? 'underline decoration-[var(--dough)] decoration-2 underline-offset-8' : ''}`}
+      className={`btn-slate ${className} ${here ? 'underline decoration-[var(--dough)] decoration-2 underline-offset-8' : ''}`}
     >
       {children}
       <LinkPending />

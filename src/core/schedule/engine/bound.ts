@@ -59,8 +59,27 @@ export function chainsOf(problem: Problem): Chains {
       latestEnd[i] = Math.min(latestEnd[i]!, latestEnd[after]! - minutes[after]! - least);
     }
     if (fixed) latestEnd[i] = fixed.start + minutes[i]!;
+    else if (Number.isFinite(latestEnd[i]!)) latestEnd[i] = inHours(problem, i, latestEnd[i]!);
   }
   return { earliestStart, latestEnd, head };
+}
+
+/** The latest end of a task, no later than so, at which somebody who can do it is there for it. */
+function inHours({ tasks, hands }: Problem, i: number, until: number): number {
+  const ends = tasks[i]!.modes.map(({ minutes, roles, attended }) =>
+    roles.reduce((latest, role) => {
+      const spans = hands.flatMap(({ skills, hours }) => (skills.includes(role) ? hours : []));
+      // The attended stretch ends no later than somebody leaves, and begins no sooner than they came.
+      const able = spans.flatMap(({ from, to }) => {
+        const end = Math.min(latest, to - attended.to + minutes);
+        return end - minutes + attended.from >= from ? [end] : [];
+      });
+      return Math.max(-Infinity, ...able);
+    }, until),
+  );
+  const latest = Math.max(...ends);
+  // Nobody is ever there: that is told elsewhere.
+  return Number.isFinite(latest) ? latest : until;
 }
 
 /** How late work may begin at which so many are at it whenever they are there, for so much to be done in time. */

@@ -1,6 +1,6 @@
 import { copyProfile, lastBlocked, take } from './profile';
 import type { Prepared } from './prepared';
-import type { Placed } from './problem';
+import type { Link, Placed } from './problem';
 
 /** A schedule as it was generated. */
 export interface Generated {
@@ -107,6 +107,14 @@ export function generate(
     return assign(0) ? chosen : null;
   };
 
+  /** Room of one kind that is taken at once by all that waits at one end of a task. */
+  const takenTogether = (links: readonly Link[], which: number, end: 'before' | 'after'): number =>
+    links.reduce(
+      (sum, link) =>
+        sum + (link.waitsIn?.gear === which && placed[link[end]] ? link.waitsIn.amount : 0),
+      0,
+    );
+
   /** The latest place from `low` to `high` where everything is free; null when there is none. */
   const find = (
     i: number,
@@ -118,7 +126,7 @@ export function generate(
     const { minutes, uses, attended } = tasks[i]!.modes[mode]!;
     const roles = can[i]![mode]!;
     let start = high;
-    search: for (let step = 0; start >= low && step < MOST_STEPS; step += 1) {
+    search: for (let step = 0; start >= low && start > -Infinity && step < MOST_STEPS; step += 1) {
       const end = start + minutes;
       for (const { gear: which, amount } of uses) {
         const at = lastBlocked(used[which]!, start, end, gear[which]!.capacity - amount);
@@ -131,13 +139,14 @@ export function generate(
         for (const { after, waitsIn } of out[i]!) {
           const next = placed[after];
           if (!waitsIn || !next) continue;
-          const room = gear[waitsIn.gear]!.capacity - waitsIn.amount;
+          const room = gear[waitsIn.gear]!.capacity - takenTogether(out[i]!, waitsIn.gear, 'after');
           // Sooner done is longer waited: no earlier place has more room.
           if (lastBlocked(used[waitsIn.gear]!, end, next.start, room) !== null) return null;
         }
         for (const { before, waitsIn } of into[i]!) {
           if (!waitsIn || !placed[before]) continue;
-          const room = gear[waitsIn.gear]!.capacity - waitsIn.amount;
+          const room =
+            gear[waitsIn.gear]!.capacity - takenTogether(into[i]!, waitsIn.gear, 'before');
           const at = lastBlocked(used[waitsIn.gear]!, ends[before]!, start, room);
           if (at !== null) {
             start = at;

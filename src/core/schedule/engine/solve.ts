@@ -129,16 +129,23 @@ export function* search(
     const pick = () => open[Math.floor(chance() * open.length)]!;
     const { choices } = there;
     const { misplaced } = now.made;
-    if (waiting.length > 0 && chance() < (misplaced.length > 0 ? 0.4 : 0.08)) {
-      // What takes it is done sooner, so that its room is free for what found none; or as late as can be again.
+    const capped = open.filter((i) => caps[i]! < Infinity);
+    const roll = chance();
+    if (waiting.length > 0 && roll < (misplaced.length > 0 ? 0.4 : 0.06)) {
+      // What takes it is done sooner, so that its room is free for what found none.
       const of = misplaced.length > 0 ? misplaced[Math.floor(chance() * misplaced.length)]! : null;
       const blame = of === null ? [] : waiting.filter(({ before }) => before === of);
       const among = blame.length > 0 && chance() < 0.6 ? blame : waiting;
       const { after } = among[Math.floor(chance() * among.length)]!;
       const { start, mode } = now.made.placed[after]!;
       const end = start + problem.tasks[after]!.modes[mode]!.minutes;
-      caps[after] = chance() < 0.25 ? Infinity : end - Math.ceil(SOONER * chance() ** 2);
-    } else if (choices.length > 0 && chance() < 0.15) {
+      caps[after] = end - Math.ceil(SOONER * chance() ** 2);
+    } else if (capped.length > 0 && roll < 0.6) {
+      // What was to be done sooner is let go again, some way or altogether: most often what stands first.
+      const first = capped.reduce((i, k) => (caps[k]! < caps[i]! ? k : i));
+      const i = chance() < 0.4 ? first : capped[Math.floor(chance() * capped.length)]!;
+      caps[i] = chance() < 0.3 ? Infinity : caps[i]! + Math.ceil(SOONER * chance() ** 2);
+    } else if (choices.length > 0 && roll < 0.7) {
       const choice = choices[Math.floor(chance() * choices.length)]!;
       const mode = Math.floor(chance() * problem.tasks[choice[0]!]!.modes.length);
       for (const i of choice) modes[i] = mode;

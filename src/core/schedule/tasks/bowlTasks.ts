@@ -54,6 +54,9 @@ export function mixingTasks(list: TaskList, { id, services, totalG }: DoughBowl)
   return kneaded;
 }
 
+/** Less than this of a filling is strewn in: it needs no cooling of its own. */
+const SPRINKLED = 0.1;
+
 /** Preparing, cooling and binding a filling. @returns the place of the binding */
 export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
   const { rules, pantry } = list.basis;
@@ -87,7 +90,9 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
       },
       { kind: 'prepare', ...about, of, g },
     );
-    if (row.hot && cooling.hot) ends.push({ task: work, least: coolMin, kind: 'cool' });
+    // A handful of toasted nuts is cold by itself.
+    const much = lines.reduce((sum, line) => sum + line.preparedG, 0) > SPRINKLED * totalG;
+    if (row.hot && cooling.hot && much) ends.push({ task: work, least: coolMin, kind: 'cool' });
     else ends.push({ task: work, least: on ? 0 : aloneMin, kind: on ? null : 'drain' });
   }
   const cookOffMin = bowl.cookedOffG > 0 ? panDryingTime({ waterG: bowl.cookedOffG }, rules) : 0;

@@ -13,7 +13,7 @@ export function planNames({ services }: Pick<DayWork, 'services'>, ids: readonly
   const names = services.flatMap(({ service, plan }) =>
     ids.includes(service.id) ? [plan.name] : [],
   );
-  return [...new Set(names)].join(' and ');
+  return [...new Set(names)].join(' + ');
 }
 
 /** A task with the plan it is for. */

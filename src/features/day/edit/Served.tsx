@@ -119,7 +119,7 @@ export function Served({
               <Button onClick={() => onBench(service.id)}>At the bench</Button>
               {remove}
             </div>
-            <div className="grid grid-cols-2 items-end gap-3 md:grid-cols-[10rem_13rem_7rem_14rem_8rem]">
+            <div className="grid items-end gap-3 sm:grid-cols-2 md:grid-cols-[10rem_13rem_7rem_14rem_8rem]">
               <SelectField
                 label="For"
                 fullLabel={`${nameOf(service.planId)} for`}

@@ -31,6 +31,9 @@ const blockLabel = (block: Block, name: string): string =>
     block.pinned ? ', kept at its time' : ''
   }${block.done ? ', done' : ''}`;
 
+/** A bar narrower than this, of a hundred, has no room for words: they are heard, and seen when it is chosen. */
+const LEAST_WORDS = 2.6;
+
 /** One step of a key, and of a drag, minutes. */
 const STEP_MIN = 5;
 
@@ -142,7 +145,9 @@ export function PersonBlock({
       >
         {block.done && <Check size={14} aria-hidden className="mr-0.5 shrink-0" />}
         {block.pinned && <Pin size={13} aria-hidden className="mr-0.5 shrink-0" />}
-        <span className="line-clamp-2">{block.name}</span>
+        {parseFloat(place.width) > LEAST_WORDS && (
+          <span className="line-clamp-2">{block.name}</span>
+        )}
       </button>
     </>
   );
