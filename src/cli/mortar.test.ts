@@ -113,7 +113,7 @@ describe('mortar', () => {
     ],
     [['plan', 'no-such-file.json'], '', /no-such-file\.json: cannot be read/],
     [['plan'], '', /FILE: name a JSON file/],
-    [['schema', 'moon'], '', /schema: must be one of: plan/],
+    [['schema', 'moon'], '', /schema: must be one of: plan, day/],
     [['bake'], '', /unknown command "bake"/],
     [['plan', '-', '--salt'], '', /Unknown option '--salt'/],
     [
@@ -163,6 +163,29 @@ describe('mortar', () => {
     expect(refused(mortar(['run', path])).line).toMatch(/must be a run's head or an event/);
     expect(refused(mortar(['calibrate', join(folder, 'none')])).line).toMatch(/not a folder/);
     expect(refused(mortar(['plan', path, '--calibrations', path])).line).toMatch(/format/);
+  });
+
+  it('puts a day on the clock, and names what is bad in one', () => {
+    const path = 'demo/days/friday-supper-and-saturday-stall.json';
+    const { status, stdout } = mortar(['day', path]);
+    expect(status).toBe(0);
+    const told = JSON.parse(stdout) as {
+      feasible: boolean;
+      tasks: { from: string; people: string[] }[];
+      mends: { says: string; enough: boolean }[];
+      hands: { points: unknown[] };
+    };
+    expect(told.feasible).toBe(false);
+    expect(told.tasks.length).toBeGreaterThan(40);
+    expect(told.tasks[0]!.from).toMatch(/^2026-11-2\dT\d\d:\d\d$/);
+    expect(told.mends.some(({ enough }) => enough)).toBe(true);
+    expect(told.hands.points).toHaveLength(5);
+    const day = JSON.parse(readFileSync(path, 'utf8')) as { services: { portions: number }[] };
+    day.services[0]!.portions = 0;
+    expect(refused(mortar(['day', '-'], JSON.stringify(day))).line).toMatch(
+      /services\[0\]\.portions: Portions must be a whole number from 1 to 5000/,
+    );
+    expect(JSON.parse(mortar(['schema', 'day']).stdout)).toMatchObject({ type: 'object' });
   });
 
   it('copies a kitchen, restores it, and carries everything from one to another', async () => {

@@ -18,7 +18,8 @@ export function dayCalendar(
 ): string {
   const { day, services } = work;
   const calendar = ical({
-    name: day.name,
+    // The library escapes what events say, not what the calendar is called.
+    name: day.name.replace(/\s+/g, ' ').replace(/[\\;,]/g, '\\$&'),
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'Mortar Sheet', product: 'Day', language: 'EN' },
   });

@@ -31,9 +31,7 @@ export function HandsView({ question }: { question: DayQuestion }) {
   const most = Math.max(...points.map(({ lengthMin }) => lengthMin), 1);
   return (
     <div>
-      <p className="max-w-prose text-lead">
-        {handsText(points, enough)}
-      </p>
+      <p className="max-w-prose text-lead">{handsText(points, enough)}</p>
       <table className="mt-3 w-full max-w-[46rem]">
         <caption className="sr-only">How long the day takes, by how many work on it</caption>
         <thead className="sr-only">

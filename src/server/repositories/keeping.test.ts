@@ -2,6 +2,7 @@ import { planWith } from '@/core/testing/plans';
 import type { Database } from '../db/database';
 import { openKitchenFile } from '../database';
 import { EVENTS, filledKitchen, minute } from '../testing/kitchenFile';
+import { listDays } from './days';
 import { queryPlans } from './findPlans';
 import { findUnreadable, lastReadable, mendDocument, rawDocument, removeDocument } from './keeping';
 import { getKitchen, kitchenUnreadable, saveKitchen } from './kitchen';
@@ -86,6 +87,10 @@ describe.each(KINDS)('a %s that cannot be read', (kind) => {
     remove();
     if (kind === 'plan') {
       expect(queryPlans(db, { shelf: 'deleted' }).unreadable).toHaveLength(1);
+      remove();
+    }
+    if (kind === 'day') {
+      expect(listDays(db, 'deleted').unreadable).toHaveLength(1);
       remove();
     }
     expect(findUnreadable(db)).toEqual([]);

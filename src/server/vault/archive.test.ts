@@ -44,6 +44,7 @@ describe('an archive', () => {
       preparations: { fresh: 0, same: 0, different: [] },
       plans: { fresh: 2, same: 0, different: [] },
       batches: { fresh: 1, same: 0, different: [] },
+      days: { fresh: 1, same: 0, different: [] },
     });
     takeIn(other, archive, { different: 'keep', now: minute(60) });
     expect(readAll(other)).toEqual(archive);

@@ -13,7 +13,6 @@ export const dayRules = defineRules({
   'day.bindPerKg': [4, 1.5, 'min', WORK],
   'day.prepPerKg': [8, 3, 'min', 'peeling, trimming and cutting'],
   'day.doughKeeps': [1440, 240, 'min', 'egg dough greys within a day in the fridge'],
-  'day.doughWarm': [120, 0, 'min', 'raw-egg dough is not kept warm: then it is chilled'],
   'day.fillingKeeps': [2880, 720, 'min', 'a cooked filling, cold, within two days'],
   'day.spare': [15, 5, 'min', 'between the last tray and the pot'],
   'day.freezes': [90, 30, 'min', 'flat on a tray until hard'],

@@ -48,6 +48,8 @@ export function changesBetween(
   return changes;
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 function shifted(
   task: Timed,
   old: Timed,
@@ -62,6 +64,6 @@ function shifted(
   say(
     `${key} moved`,
     who ?? null,
-    `${who ? `${nameOf(who)}: ${what}` : what} at ${clockText(task.fromMin)}, ${spanText(by)} ${by > 0 ? 'later' : 'sooner'}.`,
+    `${who ? `${nameOf(who)}: ${what}` : capital(what)} at ${clockText(task.fromMin)}, ${spanText(by)} ${by > 0 ? 'later' : 'sooner'}.`,
   );
 }

@@ -1,6 +1,6 @@
 import type { EventOf, RunEvent, StepId } from '../../run/events';
 import { standingMarks, type DayMark } from '../document/marks';
-import type { Done } from '../tasks/taskList';
+import type { Done, Stood } from '../tasks/taskList';
 import type { DayWork } from '../tasks/work';
 
 /** What happened at the bench to a run of one of the day's services. */
@@ -18,10 +18,7 @@ export interface Happened {
   /** A moment of the world as minutes of the day's clock. */
   toMinute(iso: string): number;
   /** Where tasks stood: who did what, and for how long it was meant. */
-  readonly stood: ReadonlyMap<
-    string,
-    { readonly minutes: number; readonly people: readonly string[] }
-  >;
+  readonly stood: ReadonlyMap<string, Stood & { readonly minutes: number }>;
 }
 
 /** A time at which something began or was done. */
@@ -62,6 +59,28 @@ export function doneIn(work: DayWork, happened: Happened): Map<string, Done> {
       done.set(id, { from: begun, to, people });
     } else if (from !== null) {
       done.set(id, { from, to: Math.max(from + minutes, happened.nowMin + 1), people });
+    }
+  }
+  return withBefore(work, done, happened);
+}
+
+/** What must come before something that is begun or done was done too, though nobody told: by when it stood. */
+function withBefore(
+  { tasks, problem: { links } }: DayWork,
+  told: ReadonlyMap<string, Done>,
+  { stood }: Happened,
+): Map<string, Done> {
+  const done = new Map(told);
+  const queue = [...told.keys()];
+  for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
+    const { from } = done.get(id)!;
+    for (const { before, after } of links) {
+      const name = tasks[before]!.id;
+      if (tasks[after]!.id !== id || done.has(name)) continue;
+      const was = stood.get(name);
+      const to = Math.min(from, was ? was.start + was.minutes : from);
+      done.set(name, { from: to - (was?.minutes ?? 1), to, people: was?.people ?? [] });
+      queue.push(name);
     }
   }
   return done;

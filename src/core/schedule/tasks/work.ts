@@ -72,7 +72,10 @@ export function dayWork(
   const { tasks, stood } = finished(list, progress);
   const problem: Problem = {
     tasks,
-    links: list.links,
+    // Once the day is under way, time that was only to spare may be used up.
+    links: progress.done
+      ? list.links.map((each) => ({ ...each, least: each.least - (each.spare ?? 0), spare: 0 }))
+      : list.links,
     hands,
     gear,
     dislikes: dislikesOf(day, stood !== null),
