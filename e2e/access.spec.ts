@@ -31,6 +31,15 @@ const views: [name: string, path: string, part?: string][] = [
   ['kitchen', '/kitchen'],
   ['pantry', '/kitchen/pantry'],
   ['shopping list', '/shopping'],
+  ['days', '/days'],
+  ['a day', '/days/friday-supper-and-saturday-stall'],
+  ...['people', 'gear', 'bowls', 'lists', 'hands', 'paper', 'about'].map(
+    (at): [string, string, string] => [
+      `a day, ${at}`,
+      `/days/friday-supper-and-saturday-stall?at=${at}`,
+      '#main',
+    ],
+  ),
   ['safe keeping', '/kitchen/keeping', '#main'],
   ['who may come in', '/kitchen/door', '#main'],
   ['the door', '/door'],

@@ -155,7 +155,7 @@ describe('something late', () => {
     const after = late(25).timetable;
     const changes = changesBetween(planned.timetable, after, names);
     expect(changes.length).toBeGreaterThan(0);
-    expect(changes.length).toBeLessThan(8);
+    expect(changes.length).toBeLessThan(16);
     for (const { says } of changes)
       expect(says).toMatch(/^[A-Z].* (at|from) \d\d:\d\d.*\.$/);
     const moved = after.tasks.filter(
