@@ -150,7 +150,14 @@ test('a service goes to the bench, and what is ticked there is done on the clock
 test('its papers and calendars are files that can be read', async ({ page }) => {
   await page.goto(`${DEMO}?at=paper`);
   const at = async (name: string) => (await page.getByRole('link', { name }).getAttribute('href'))!;
-  for (const name of ['Everybody’s list', 'Bowls and shopping', 'Allergen sheet', 'Labels']) {
+  for (const name of [
+    'Everybody’s list',
+    'Bowls (PDF)',
+    'Shopping list',
+    'Allergen sheet',
+    'Labels',
+    'Bench card: Barley',
+  ]) {
     const answer = await page.request.get(await at(name));
     expect(answer.status()).toBe(200);
     expect((await answer.body()).subarray(0, 5).toString()).toBe('%PDF-');

@@ -9,7 +9,7 @@ import type { Timetable } from './timetable/timetable';
 import { planNames } from './timetable/words';
 
 /** What of a day is asked for on paper. */
-export const DAY_SHEETS = ['people', 'bowls', 'allergens', 'labels'] as const;
+export const DAY_SHEETS = ['people', 'bowls', 'shopping', 'allergens', 'labels'] as const;
 
 export type DaySheet = (typeof DAY_SHEETS)[number];
 

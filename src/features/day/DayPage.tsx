@@ -2,15 +2,17 @@
 
 import { Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
+import { useQueryState } from 'nuqs';
 import { useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { v4 as uuid } from 'uuid';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Plan } from '@/core/plan/document/schema';
-import { dayAfter, momentAt } from '@/core/schedule/document/clock';
+import { dayAfter, momentAt, spanText } from '@/core/schedule/document/clock';
 import { parseDay, type Day } from '@/core/schedule/document/day';
 import { changesBetween } from '@/core/schedule/live/changes';
 import type { Block } from '@/core/schedule/timetable/blocks';
 import { lanesOf } from '@/core/schedule/timetable/lanes';
+import type { Timetable } from '@/core/schedule/timetable/timetable';
 import { breaksWhenMoved } from '@/core/schedule/timetable/solveDay';
 import { startServiceRun } from '@/server/actions/days';
 import type { PlanChoice } from '@/server/repositories/findPlans';
@@ -42,6 +44,9 @@ import { Lists } from './Lists';
 import { Paper } from './Paper';
 import { dayName } from './paper/dayName';
 import { TroubleList } from './TroubleList';
+
+/** Leaves that say something on paper. */
+const PRINTED = ['lists', 'bowls'];
 
 export interface DayPageProps {
   readonly id: string;
@@ -104,6 +109,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
     [day, known, parts, underWay],
   );
 
+  const [leaf] = useQueryState('at');
   const [slack, setSlack] = useState(false);
   const [chosen, choose] = useState<{ block: string; person: string } | null>(null);
   const [moving, setMoving] = useState<BlockMove | null>(null);
@@ -327,7 +333,9 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
             )}
           </div>
         )}
-        <div className="no-print mt-8">
+        <div
+          className={`mt-8 [&_[role=tablist]]:print:hidden ${PRINTED.includes(leaf ?? '') ? '' : 'no-print'}`}
+        >
           <Tabs
             name="at"
             label="The day"
@@ -382,7 +390,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
               {
                 id: 'about',
                 label: 'About',
-                content: <About day={day} onChange={change} />,
+                content: <About day={day} timetable={shown?.timetable ?? null} onChange={change} />,
               },
             ]}
           />
@@ -478,8 +486,24 @@ const MINDS = [
   ['early', 'Work before it must be'],
 ] as const;
 
+/** How much there is of what is unwelcome. */
+const measured = ({ idleMin, switches, lateMin, earlyMin }: Timetable['disliked']) => ({
+  idle: spanText(idleMin),
+  switching: `${switches} ${switches === 1 ? 'time' : 'times'}`,
+  late: spanText(lateMin),
+  early: `${spanText(earlyMin)} on average`,
+});
+
 /** The day's first date, its note, and how much is minded what is allowed but unwelcome. */
-function About({ day, onChange }: { day: Day; onChange(next: Partial<Day>): void }) {
+function About({
+  day,
+  timetable,
+  onChange,
+}: {
+  day: Day;
+  timetable: Timetable | null;
+  onChange(next: Partial<Day>): void;
+}) {
   const [note, setNote] = useState<string | null>(null);
   return (
     <div className="grid max-w-[46rem] gap-5">
@@ -508,7 +532,12 @@ function About({ day, onChange }: { day: Day; onChange(next: Partial<Day>): void
         <legend className="font-display text-lead font-semibold">How much do you mind</legend>
         {MINDS.map(([key, label]) => (
           <label key={key} className="flex flex-wrap items-center justify-between gap-3">
-            {label}
+            <span>
+              {label}
+              {timetable && (
+                <span className="text-ink-dim">: {measured(timetable.disliked)[key]} as it is</span>
+              )}
+            </span>
             <select
               className="field max-w-44"
               value={String(day.minds[key])}

@@ -5,7 +5,8 @@ import type { PlanChoice } from '@/server/repositories/findPlans';
 
 const SHEETS = [
   ['people', 'Everybody’s list', 'A page each, in large print.'],
-  ['bowls', 'Bowls and shopping', 'What is weighed together, how it is divided, what to buy.'],
+  ['bowls', 'Bowls', 'What is weighed together, and how it is divided.'],
+  ['shopping', 'Shopping list', 'What to buy for all of it, as it is sold.'],
   ['allergens', 'Allergen sheet', 'For whoever serves and whoever asks.'],
   ['labels', 'Labels', 'For bags and trays: what, count, made, use by, allergens, how to cook.'],
 ] as const;
@@ -21,7 +22,6 @@ export function Paper({
   choices: readonly PlanChoice[];
 }) {
   const at = (path: string) => `/api/days/${encodeURIComponent(dayId)}/${path}`;
-  const plans = [...new Set(day.services.map(({ planId }) => planId))];
   return (
     <div className="grid gap-8 md:grid-cols-2">
       <ul className="grid content-start gap-3">
@@ -60,27 +60,20 @@ export function Paper({
             ))}
           </ul>
         </section>
-        <section aria-label="Cards and lists">
-          <h3 className="font-display text-lead font-semibold">Cards and lists</h3>
+        <section aria-label="Cards">
+          <h3 className="font-display text-lead font-semibold">Cards</h3>
           <ul className="mt-1">
-            {plans.map((id) => (
+            {day.services.map(({ id, planId, portions }) => (
               <li key={id}>
                 <a
                   className="link inline-flex min-h-[44px] items-center"
-                  href={`/plans/${id}/card`}
+                  href={at(`card?service=${encodeURIComponent(id)}`)}
                 >
-                  Bench card: {choices.find((plan) => plan.id === id)?.name ?? id}
+                  Bench card: {choices.find((plan) => plan.id === planId)?.name ?? planId}, for{' '}
+                  {portions} (PDF)
                 </a>
               </li>
             ))}
-            <li>
-              <a
-                className="link inline-flex min-h-[44px] items-center"
-                href={`/shopping?plans=${plans.join(',')}`}
-              >
-                Shopping list
-              </a>
-            </li>
             <li>
               <a
                 className="link inline-flex min-h-[44px] items-center"

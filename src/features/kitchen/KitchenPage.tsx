@@ -7,6 +7,7 @@ import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
+import { ROOM_COUNTS } from './roomCounts';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
@@ -252,6 +253,27 @@ export function KitchenPage({
             }
           />
         </div>
+        <section aria-label="Room">
+          <h2 className="text-lead">Room</h2>
+          <p className="text-small text-ink-dim">
+            What a day’s clock reckons with, beside rollers and pots.
+          </p>
+          <div className="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
+            {ROOM_COUNTS.map(({ key, label, range }) => (
+              <QuantityField
+                key={key}
+                label={label}
+                kind="count"
+                range={range}
+                value={kitchen.room[key]}
+                step={1}
+                onChange={(value) =>
+                  change({ ...kitchen, room: { ...kitchen.room, [key]: value } })
+                }
+              />
+            ))}
+          </div>
+        </section>
         <p className="text-small text-ink-dim">
           Fingers, hair and sleeves away from powered rollers; knives and wheels cut.
         </p>

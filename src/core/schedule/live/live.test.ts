@@ -156,8 +156,7 @@ describe('something late', () => {
     const changes = changesBetween(planned.timetable, after, names);
     expect(changes.length).toBeGreaterThan(0);
     expect(changes.length).toBeLessThan(16);
-    for (const { says } of changes)
-      expect(says).toMatch(/^[A-Z].* (at|from) \d\d:\d\d.*\.$/);
+    for (const { says } of changes) expect(says).toMatch(/^[A-Z].* (at|from) \d\d:\d\d.*\.$/);
     const moved = after.tasks.filter(
       (each) => !each.done && Math.abs(each.fromMin - task(each.id).fromMin) >= 5,
     );

@@ -2,16 +2,9 @@
 
 import { freeId } from '@/core/schedule/timetable/mends';
 import type { Day, DayGear } from '@/core/schedule/document/day';
+import { ROOM_COUNTS } from '@/features/kitchen/roomCounts';
 import { GearList } from '@/features/kitchen/GearList';
 import { QuantityField } from '@/ui/fields/QuantityField';
-
-const COUNTS = [
-  ['burners', 'Burners', 60],
-  ['ovens', 'Ovens', 40],
-  ['fridgeTrays', 'Trays the fridge takes', 400],
-  ['freezerTrays', 'Trays the freezer takes', 400],
-  ['trays', 'Trays in all', 400],
-] as const;
 
 /** The gear there is on this day, as it was taken from the kitchen, and what is borrowed. */
 export function Gear({
@@ -24,12 +17,12 @@ export function Gear({
   return (
     <div className="grid gap-6">
       <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
-        {COUNTS.map(([key, label, max]) => (
+        {ROOM_COUNTS.map(({ key, label, range }) => (
           <QuantityField
             key={key}
             label={label}
             kind="count"
-            range={{ min: key === 'trays' ? 1 : 0, max, whole: true }}
+            range={range}
             value={gear[key]}
             step={1}
             onChange={(value) => onChange({ ...gear, [key]: value })}

@@ -1,3 +1,4 @@
+import { buyText } from '@/core/formats/shoppingFile';
 import type { DayPaper, DaySheet } from '@/core/schedule/paper';
 import type { PaperId } from '@/core/templates/page';
 import { PAPERS } from '@/core/templates/page';
@@ -83,7 +84,7 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
     }
     if (people.length === 0) on.page();
   },
-  bowls(on, { title, bowls, shopping }) {
+  bowls(on, { title, bowls }) {
     on.page();
     put(on, `${title}: bowls`, { sizeMm: 7, weight: 'bold', gap: 3 });
     for (const { title: bowl, rows, shares } of bowls) {
@@ -94,7 +95,18 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
       for (const share of shares) put(on, share, { sizeMm: 4.2, x: 3, weight: 'bold', gap: 0.4 });
       on.y += 3;
     }
-    put(on, `To buy: ${shopping.map(({ name }) => name.toLowerCase()).join(', ')}.`, { sizeMm: 4 });
+  },
+  shopping(on, { title, shopping }) {
+    on.page();
+    put(on, `${title}: to buy`, { sizeMm: 7, weight: 'bold', gap: 3 });
+    let aisle = '';
+    for (const line of shopping) {
+      if (line.aisle !== aisle) {
+        aisle = line.aisle;
+        put(on, aisle, { sizeMm: 4.6, weight: 'bold', gap: 0.8 });
+      }
+      put(on, `${buyText(line)}   ${line.name}`, { sizeMm: 4.2, x: 3, gap: 0.4 });
+    }
   },
   allergens(on, { title, allergens, cautions }) {
     on.page();
