@@ -30,7 +30,7 @@ const views = [
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
   ['plan-seal', '/plans/celeriac-late?at=seal', { height: 1240 }],
   ['plan-boil', '/plans/celeriac-friday?at=boil', { height: 1130 }],
-  ['plan-phone', '/plans/celeriac-friday?at=shape', { width: 390, height: 844 }],
+  ['day', '/days/friday-supper-and-saturday-stall', { height: 1010, waits: 'then it can be done' }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
   ['bench', `/runs/${OPEN_RUN}?step=fill`, { width: 1180, height: 820 }],
   ['logbook', '/logbook/trends', { height: 1000 }],
@@ -66,12 +66,17 @@ try {
       .catch(() => false);
     if (!ready) await new Promise((resolve) => setTimeout(resolve, 250));
   }
-  for (const [name, path, { dark = false, width = 1280, height = 800, leaf, open } = {}] of views) {
+  for (const [
+    name,
+    path,
+    { dark = false, width = 1280, height = 800, leaf, open, waits } = {},
+  ] of views) {
     const page = await browser.newPage({
       viewport: { width, height },
       colorScheme: dark ? 'dark' : 'light',
     });
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });
+    if (waits) await page.getByText(waits).first().waitFor();
     if (open) await page.getByRole('button', { name: open }).first().click();
     if (leaf) {
       await page.getByRole('tab', { name: leaf }).click();

@@ -8,7 +8,7 @@ import type { Progress } from '../core/schedule/tasks/taskList';
 import { dayWork } from '../core/schedule/tasks/work';
 import { handsCurve, type HandsCurve } from '../core/schedule/timetable/handsCurve';
 import { mendsFor, type Mend } from '../core/schedule/timetable/mends';
-import { searchDay } from '../core/schedule/timetable/solveDay';
+import { DAY_TRIES, searchDay } from '../core/schedule/timetable/solveDay';
 import { READY } from './ready';
 
 /** A day with all it is worked out on, as it goes to the worker. */
@@ -18,6 +18,9 @@ export interface DayQuestion {
   readonly basis: BasisParts;
   readonly progress: Progress;
 }
+
+/** Schedules looked at for the rest of a day that is under way. */
+const AGAIN_TRIES = 400;
 
 /** The question that was asked last: older ones are given up. */
 let newest = 0;
@@ -34,7 +37,9 @@ const questions = {
     newest += 1;
     const own = newest;
     const work = dayWork(day, new Map(plans), basisFrom(basis), progress);
-    for (const { solved, better, last } of searchDay(work)) {
+    // What is under way is answered at once; it only changes what it must.
+    const tries = progress.done ? AGAIN_TRIES : DAY_TRIES;
+    for (const { solved, better, last } of searchDay(work, { tries })) {
       if (last) return solved;
       if (better) onBetter(solved);
       await breathe();

@@ -153,8 +153,49 @@ export function latestStart(problem: Problem, chains: Chains = chainsOf(problem)
       );
     }
   });
+  bound = Math.min(bound, apartBound(problem, open, chains));
   // Whole minutes only.
   return Math.floor(bound + 1e-9);
+}
+
+/** Sets of tasks are grown from so many of them, the longest first. */
+const STARTS = 12;
+
+/**
+ * The latest start that tasks allow no two of which can go on at once, whatever gear keeps them apart: all of
+ * them one after the other. Sets are grown greedily, the longest first. Law.
+ */
+function apartBound(
+  { tasks, gear }: Problem,
+  open: readonly number[],
+  { latestEnd, head }: Chains,
+): number {
+  const takes = (i: number, which: number) =>
+    Math.min(
+      ...tasks[i]!.modes.map(({ uses }) =>
+        uses.reduce((sum, use) => sum + (use.gear === which ? use.amount : 0), 0),
+      ),
+    );
+  const amounts = new Map(open.map((i) => [i, gear.map((_, which) => takes(i, which))]));
+  const apart = (a: number, b: number) =>
+    gear.some(({ capacity }, which) => {
+      const [own, other] = [amounts.get(a)![which]!, amounts.get(b)![which]!];
+      return own > 0 && other > 0 && own + other > capacity;
+    });
+  const longest = open
+    .filter((i) => latestEnd[i]! < Infinity)
+    .sort((a, b) => shortest(tasks[b]!) - shortest(tasks[a]!));
+  let bound = Infinity;
+  for (const start of longest.slice(0, STARTS)) {
+    const set = [start];
+    for (const i of longest) {
+      if (i !== start && set.every((other) => apart(i, other))) set.push(i);
+    }
+    const minutes = set.reduce((sum, i) => sum + shortest(tasks[i]!), 0);
+    const until = Math.max(...set.map((i) => latestEnd[i]!));
+    bound = Math.min(bound, until - minutes - Math.min(...set.map((i) => head[i]!)));
+  }
+  return bound;
 }
 
 /**
