@@ -6,8 +6,8 @@ import { readySooner } from '../core/schedule/engine/ready';
 import type { Solved } from '../core/schedule/engine/solve';
 import type { Progress } from '../core/schedule/tasks/taskList';
 import { dayWork } from '../core/schedule/tasks/work';
-import { handsCurve, type HandsCurve } from '../core/schedule/timetable/handsCurve';
-import { mendsFor, type Mend } from '../core/schedule/timetable/mends';
+import { searchHands, type HandsCurve } from '../core/schedule/timetable/handsCurve';
+import { searchMends, type Mend } from '../core/schedule/timetable/mends';
 import { DAY_TRIES, searchDay } from '../core/schedule/timetable/solveDay';
 import { READY } from './ready';
 
@@ -27,6 +27,17 @@ let newest = 0;
 
 /** Lets what was asked meanwhile be heard. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** Goes through to the end, unless a newer day is to be solved. */
+async function drained<T>(steps: Generator<void, T>): Promise<T | null> {
+  const own = newest;
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+    await breathe();
+    if (own !== newest) return null;
+  }
+}
 
 const questions = {
   /** Puts a day on the clock: the first timetable at once, better ones as they are found; null when overtaken. */
@@ -51,11 +62,13 @@ const questions = {
   sooner({ day, plans, basis, progress }: DayQuestion, feasible: boolean): number | null {
     return readySooner(dayWork(day, new Map(plans), basisFrom(basis), progress).problem, feasible);
   },
-  mends({ day, plans, basis }: DayQuestion): Mend[] {
-    return mendsFor(day, new Map(plans), basisFrom(basis));
+  /** Changes that would mend it; null when another day was asked about meanwhile. */
+  mends({ day, plans, basis }: DayQuestion): Promise<Mend[] | null> {
+    return drained(searchMends(day, new Map(plans), basisFrom(basis)));
   },
-  hands({ day, plans, basis }: DayQuestion): HandsCurve {
-    return handsCurve(day, new Map(plans), basisFrom(basis));
+  /** The day with fewer hands and with more; null when another was asked about meanwhile. */
+  hands({ day, plans, basis }: DayQuestion): Promise<HandsCurve | null> {
+    return drained(searchHands(day, new Map(plans), basisFrom(basis)));
   },
 };
 

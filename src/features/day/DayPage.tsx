@@ -264,6 +264,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
             timetable={shown.timetable}
             question={question}
             settled={!busy}
+            underWay={underWay !== null}
             onTake={(next, says) => {
               editor.edit(() => next);
               void say(says, { undo: () => editor.undo() });

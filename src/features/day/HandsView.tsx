@@ -18,7 +18,7 @@ export function HandsView({ question }: { question: DayQuestion }) {
     const keep = (found: HandsCurve | null) => mine && setCurve({ of: question.day, found });
     void dayClient()
       .then((worker) => worker.hands(question))
-      .then(keep)
+      .then((found) => found && keep(found))
       .catch(() => keep(null));
     return () => {
       mine = false;

@@ -13,27 +13,30 @@ export function TroubleList({
   timetable: { breaches, troubles },
   question,
   settled,
+  underWay,
   onTake,
 }: {
   timetable: Timetable;
   question: DayQuestion;
   /** The search is over: what is broken stays broken. */
   settled: boolean;
+  /** What is being done is not planned anew: it is said how late it is. */
+  underWay: boolean;
   onTake(day: Day, says: string): void;
 }) {
   const [mends, setMends] = useState<{ of: Day; found: readonly Mend[] } | null>(null);
   const here = mends?.of === question.day ? mends.found : null;
   useEffect(() => {
-    if (!settled || here || breaches.length === 0) return;
+    if (!settled || underWay || here || breaches.length === 0) return;
     let mine = true;
     void dayClient()
       .then((worker) => worker.mends(question))
-      .then((found) => mine && setMends({ of: question.day, found }))
+      .then((found) => mine && found && setMends({ of: question.day, found }))
       .catch(() => mine && setMends({ of: question.day, found: [] }));
     return () => {
       mine = false;
     };
-  }, [settled, here, breaches.length, question]);
+  }, [settled, underWay, here, breaches.length, question]);
   if (breaches.length === 0 && troubles.length === 0) return null;
   return (
     <section
@@ -49,7 +52,7 @@ export function TroubleList({
         </ul>
         {breaches.length > 6 && <p className="text-ink-dim">and {breaches.length - 6} more.</p>}
       </div>
-      {breaches.length > 0 && (
+      {breaches.length > 0 && !underWay && (
         <div>
           <h2 className="font-display text-lead font-semibold">What would mend it</h2>
           {!here && <p className="mt-1 text-ink-dim">Trying changes, one at a time…</p>}

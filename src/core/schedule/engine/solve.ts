@@ -107,7 +107,8 @@ export function* search(
     schedule: placed,
     breaches: checkSchedule(problem, placed),
     lengthMin: lengthOf(problem, placed, there.horizon),
-    leastMin,
+    // There is none where the work does not fit in the hours at all.
+    leastMin: Number.isFinite(leastMin) ? leastMin : 0,
     disliked: dislikedIn(problem, placed, there.chains.latestEnd),
     cost,
     tried,

@@ -146,12 +146,37 @@ function roundsOf(list: TaskList, work: ServiceWork, pots: readonly string[]): R
     const here = Math.min(left, most);
     left -= here;
     rounds.push({ pot: name, minutes, waitMin, pieces: here, outMin });
-    if (rounds.length >= MOST_ROUNDS) break;
+    if (rounds.length >= MOST_PLACED) break;
   }
-  return evened(rounds, pieces);
+  return together(evened(rounds, pieces));
 }
 
+/** More rounds than this are not laid out one by one. */
+const MOST_PLACED = 20_000;
+/** More tasks than this no service is boiled in: rounds that follow each other in one pot are put together. */
 const MOST_ROUNDS = 60;
+
+/** Rounds of one pot that follow each other, put together where there are very many. */
+function together(rounds: readonly Round[]): Round[] {
+  const n = Math.ceil(rounds.length / MOST_ROUNDS);
+  if (n <= 1) return [...rounds];
+  const pots = [...new Set(rounds.map(({ pot }) => pot))];
+  return pots
+    .flatMap((pot) => {
+      const own = rounds.filter((round) => round.pot === pot);
+      return Array.from({ length: Math.ceil(own.length / n) }, (_, k): Round => {
+        const some = own.slice(k * n, (k + 1) * n);
+        return {
+          ...some.at(-1)!,
+          minutes:
+            some.reduce((sum, { minutes, waitMin }) => sum + minutes + waitMin, 0) -
+            some.at(-1)!.waitMin,
+          pieces: some.reduce((sum, { pieces }) => sum + pieces, 0),
+        };
+      });
+    })
+    .sort((a, b) => a.outMin - b.outMin);
+}
 
 /** Rounds of one pot made even: none of three pieces at the end. */
 function evened(rounds: readonly Round[], pieces: number): Round[] {

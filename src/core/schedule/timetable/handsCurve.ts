@@ -5,6 +5,7 @@ import { solve } from '../engine/solve';
 import type { Day } from '../document/day';
 import { dayWork } from '../tasks/work';
 import { withAnother } from './mends';
+import { triesFor } from './solveDay';
 
 /** A day with so many people. */
 export interface WithHands {
@@ -18,6 +19,13 @@ export interface WithHands {
 
 /** A gain under this is none worth another pair of hands, min. */
 const WORTH_MIN = 5;
+
+export interface HandsOptions {
+  readonly seed?: number;
+  readonly tries?: number;
+  /** People tried at most. */
+  readonly most?: number;
+}
 
 export interface HandsCurve {
   readonly points: readonly WithHands[];
@@ -33,28 +41,33 @@ export function handsCurve(
   day: Day,
   plans: ReadonlyMap<string, Plan>,
   basis: Basis,
-  {
-    seed = 1,
-    tries = 120,
-    most = Math.min(8, day.people.length + 2),
-    onPoint = () => {},
-  }: {
-    seed?: number;
-    tries?: number;
-    most?: number;
-    onPoint?: (done: number, of: number) => void;
-  } = {},
+  options: HandsOptions = {},
 ): HandsCurve {
+  const steps = searchHands(day, plans, basis, options);
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+  }
+}
+
+/** The same, with one more at a time: so that whoever asks may give up in between. */
+export function* searchHands(
+  day: Day,
+  plans: ReadonlyMap<string, Plan>,
+  basis: Basis,
+  { seed = 1, tries = 120, most = Math.min(8, day.people.length + 2) }: HandsOptions = {},
+): Generator<void, HandsCurve> {
   const points: WithHands[] = [];
   for (let people = 1; people <= most; people += 1) {
     let crew: Day = { ...day, people: day.people.slice(0, people), pins: [] };
     while (crew.people.length < people) crew = withAnother(crew);
-    const { problem } = dayWork(crew, plans, basis);
-    const { breaches, lengthMin } = solve(problem, { seed, tries });
+    const work = dayWork(crew, plans, basis);
+    const { problem } = work;
+    const { breaches, lengthMin } = solve(problem, { seed, tries: triesFor(work, tries) });
     const feasible = breaches.length === 0;
-    const soonerMin = readySooner(problem, feasible, { seed, tries: 30 });
+    const soonerMin = readySooner(problem, feasible, { seed, tries: triesFor(work, 30) });
     points.push(noWorse({ people, feasible, lengthMin, soonerMin }, points.at(-1)));
-    onPoint(people, most);
+    yield;
   }
   const gain = (i: number) => {
     const [here, next] = [points[i]!, points[i + 1]];

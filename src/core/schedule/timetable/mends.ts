@@ -1,6 +1,7 @@
 import type { Basis } from '../../basis/basis';
 import type { Plan } from '../../plan/document/schema';
 import { solve } from '../engine/solve';
+import { triesFor } from './solveDay';
 import { spanText } from '../document/clock';
 import { SKILLS, type Day } from '../document/day';
 import { dayWork, type DayWork } from '../tasks/work';
@@ -64,9 +65,13 @@ export function withAnother(day: Day): Day {
   };
 }
 
-/** Every kind of change there is, the smallest for a kitchen first. */
-function kindsFor(day: Day, work: DayWork): MendKind[] {
+/**
+ * Every kind of change there is, the smallest for a kitchen first.
+ * @param touched services in which something is broken: only those are changed by themselves
+ */
+function kindsFor(day: Day, work: DayWork, touched: ReadonlySet<string>): MendKind[] {
   const { gear } = day;
+  const services = day.services.filter(({ id }) => touched.has(id)).slice(0, MOST_TOUCHED);
   const largest = [...gear.pots].sort((a, b) => b.litres - a.litres)[0];
   const name = (id: string) =>
     work.services.find(({ service }) => service.id === id)?.plan.name ?? id;
@@ -85,7 +90,7 @@ function kindsFor(day: Day, work: DayWork): MendKind[] {
         return { day: { ...from, people }, says: `Everybody starts ${spanText(step)} sooner` };
       },
     },
-    ...day.services.flatMap((service): MendKind[] =>
+    ...services.flatMap((service): MendKind[] =>
       service.kind === 'plates'
         ? [
             {
@@ -129,7 +134,7 @@ function kindsFor(day: Day, work: DayWork): MendKind[] {
         says: `Room in the freezer for ${step} more trays, and the trays`,
       }),
     },
-    ...day.services.flatMap((service): MendKind[] =>
+    ...services.flatMap((service): MendKind[] =>
       service.kind === 'plates' && service.ahead !== 'frozen'
         ? [
             {
@@ -197,10 +202,17 @@ function kindsFor(day: Day, work: DayWork): MendKind[] {
   ];
 }
 
+/** No more services are changed by themselves. */
+const MOST_TOUCHED = 4;
 /** So many schedules are looked at for each change. */
 const TRIES = 80;
 /** No more changes are offered. */
 const MOST = 6;
+
+export interface MendOptions {
+  readonly seed?: number;
+  readonly tries?: number;
+}
 
 /**
  * The smallest changes that make a day possible, each solved again and quoted; where none is enough alone,
@@ -210,13 +222,29 @@ export function mendsFor(
   day: Day,
   plans: ReadonlyMap<string, Plan>,
   basis: Basis,
-  { seed = 1, tries = TRIES }: { seed?: number; tries?: number } = {},
+  options: MendOptions = {},
 ): Mend[] {
+  const steps = searchMends(day, plans, basis, options);
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+  }
+}
+
+/** The same, a change at a time: so that whoever asks may give up in between. */
+export function* searchMends(
+  day: Day,
+  plans: ReadonlyMap<string, Plan>,
+  basis: Basis,
+  { seed = 1, tries = TRIES }: MendOptions = {},
+): Generator<void, Mend[]> {
   const work = dayWork(day, plans, basis);
-  const now = solve(work.problem, { seed, tries: 2 * tries });
+  const now = solve(work.problem, { seed, tries: triesFor(work, 2 * tries) });
   if (now.breaches.length === 0) return [];
+  const touched = new Set(now.breaches.flatMap(({ task }) => work.tasks[task]!.services));
   const quote = (id: string, changed: { day: Day; says: string }): Mend => {
-    const solved = solve(dayWork(changed.day, plans, basis).problem, { seed, tries });
+    const changedWork = dayWork(changed.day, plans, basis);
+    const solved = solve(changedWork.problem, { seed, tries: triesFor(changedWork, tries) });
     return {
       id,
       ...changed,
@@ -225,34 +253,41 @@ export function mendsFor(
       lengthMin: solved.lengthMin,
     };
   };
-  const kinds = kindsFor(day, work);
-  const best = (from: Day, kind: MendKind, id: string, said = ''): Mend | null => {
+  const kinds = kindsFor(day, work, touched);
+  function* best(from: Day, kind: MendKind, id: string, said = ''): Generator<void, Mend | null> {
     let most: Mend | null = null;
     for (const step of kind.steps) {
       const changed = kind.change(from, step);
       if (!changed) continue;
-      const quoted = quote(id, {
-        ...changed,
-        says: said ? `${said}; ${lower(changed.says)}` : changed.says,
-      });
+      const says = said ? `${said}; ${lower(changed.says)}` : changed.says;
+      const quoted = quote(id, { ...changed, says });
       if (!most || quoted.breaches < most.breaches) most = quoted;
       if (quoted.enough) break;
+      yield;
     }
     return most;
-  };
-  const alone = kinds.flatMap((kind) => best(day, kind, kind.id) ?? []);
+  }
+  const alone: Mend[] = [];
+  for (const kind of kinds) {
+    const found = yield* best(day, kind, kind.id);
+    if (found) alone.push(found);
+    yield;
+  }
   const enough = alone.filter((mend) => mend.enough);
   if (enough.length > 0) return enough.slice(0, MOST);
   const helpful = alone
     .filter(({ breaches }) => breaches < now.breaches.length)
     .sort((a, b) => a.breaches - b.breaches)
     .slice(0, 3);
-  const pairs = helpful.flatMap((first) =>
-    kinds
-      .filter(({ id }) => id !== first.id)
-      .flatMap((kind) => best(first.day, kind, `${first.id} + ${kind.id}`, first.says) ?? [])
-      .filter((mend) => mend.enough),
-  );
+  const pairs: Mend[] = [];
+  for (const first of helpful) {
+    for (const kind of kinds) {
+      if (kind.id === first.id) continue;
+      const found = yield* best(first.day, kind, `${first.id} + ${kind.id}`, first.says);
+      if (found?.enough) pairs.push(found);
+      if (pairs.length >= MOST) return pairs;
+    }
+  }
   return [...pairs, ...helpful].slice(0, MOST);
 }
 

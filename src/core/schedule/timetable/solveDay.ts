@@ -26,6 +26,13 @@ export interface SolveDayOptions {
 /** Schedules looked at for a day, beyond the first ones. */
 export const DAY_TRIES = 1500;
 
+/** A day of more tasks than this is looked at less often: each look takes longer. */
+const MANY_TASKS = 150;
+
+/** So many schedules are looked at in about the same time, however many tasks there are. */
+export const triesFor = ({ tasks }: Pick<DayWork, 'tasks'>, tries: number): number =>
+  Math.ceil(tries * Math.min(1, (MANY_TASKS / Math.max(1, tasks.length)) ** 2));
+
 /**
  * Puts a day on the clock. The same day gives the same timetable.
  * @example solveDay(day, plans).timetable.feasible // true
@@ -37,7 +44,7 @@ export function solveDay(
   { progress, seed = 1, tries = DAY_TRIES }: SolveDayOptions = {},
 ): SolvedDay {
   const work = dayWork(day, plans, basis, progress);
-  const solved = solve(work.problem, { seed, tries });
+  const solved = solve(work.problem, { seed, tries: triesFor(work, tries) });
   return { work, solved, timetable: timetableOf(work, solved) };
 }
 
@@ -47,7 +54,7 @@ export function* searchDay(
   { seed = 1, tries = DAY_TRIES }: Omit<SolveDayOptions, 'progress'> = {},
 ): Generator<{ readonly solved: Solved; readonly better: boolean; readonly last: boolean }> {
   let cost = Infinity;
-  const steps = search(work.problem, { seed, tries });
+  const steps = search(work.problem, { seed, tries: triesFor(work, tries) });
   for (;;) {
     const { value: solved, done = false } = steps.next();
     const better = solved.cost < cost;
