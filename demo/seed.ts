@@ -111,7 +111,10 @@ if (db.select().from(plans).limit(1).get()) {
     addEvents(db, id, events, new Date(events.at(-1)!.at));
   }
   for (const name of DEMO_DAYS) {
-    const { plans: _plans, ...document } = readJson(`days/${name}.json`) as { date: string; plans: unknown };
+    const { plans: _plans, ...document } = readJson(`days/${name}.json`) as {
+      date: string;
+      plans: unknown;
+    };
     const day = parseDay(JSON.parse(movedTo(JSON.stringify(document), document.date, seededAt)));
     createDay(db, { id: name, day, now: seededAt });
   }

@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { spawn } from 'node:child_process';
 import { startingKitchen } from '../../src/core/kitchen/kitchen';
+import { newDay } from '../../src/core/schedule/document/day';
 import { startingPlans } from '../../src/core/plan/starting/startingPlans';
 import { scribbled, spoilt } from '../../src/server/testing/hardness/badInputs';
 import { filledKitchen } from '../../src/server/testing/kitchenFile';
@@ -26,6 +27,7 @@ const pick = <T>(random: Random, from: readonly T[]): T =>
 
 const JSON_TYPE = 'application/json';
 const plan = startingPlans.ravioliSquare;
+const day = newDay(startingKitchen, { name: 'A day', date: '2026-11-27' });
 const event = () => ({ id: randomUUID(), at: '2026-11-24T09:00:00Z', kind: 'counted', pieces: 4 });
 
 /** Ways to ask, each spoilt anew. */
@@ -48,6 +50,22 @@ const ASKED: readonly ((random: Random) => Asked)[] = [
     '/api/runs/run-1/events',
     JSON.stringify(spoilt({ events: [event(), event()] }, random)),
     JSON_TYPE,
+  ],
+  (random) => [
+    'PUT',
+    '/api/days/day-1',
+    JSON.stringify(spoilt({ day, baseEdition: 1 }, random)),
+    JSON_TYPE,
+  ],
+  (random) => [
+    'POST',
+    '/api/days/day-1/marks',
+    JSON.stringify(spoilt({ marks: [{ ...event(), kind: 'done', task: 'a' }] }, random)),
+    JSON_TYPE,
+  ],
+  (random) => [
+    'GET',
+    `/api/days/day-1/${pick(random, ['sheets', 'card', 'calendar'])}?${scribbled('sheet=people&service=s&person=p1', random)}`,
   ],
   (random) => ['POST', '/api/devices', scribbled('{"lines":["{}"]}', random), JSON_TYPE],
   (random) => ['POST', '/api/door', scribbled('{"name":"a","passphrase":"b"}', random), JSON_TYPE],
@@ -72,6 +90,7 @@ const ASKED: readonly ((random: Random) => Asked)[] = [
       '/plans/',
       '/runs/',
       '/logbook/',
+      '/days/',
       '/shared/',
       '/kitchen/keeping/plan/',
       '/sums/',

@@ -181,7 +181,7 @@ describe('every rule', () => {
     return { ask, read, says: JSON.stringify(ask(watched)) };
   });
 
-  // Those of a day's clock say nothing of a plan: they are met in schedule/day.test.
+  // Those of a day's clock say nothing of a plan: they are met in schedule/tasks/tasks.test.
   const ofPlans = (Object.keys(startingRules) as RuleId[]).filter((id) => !id.startsWith('day.'));
   it.each(ofPlans)('%s changes what is said, once changed', (id) => {
     const { value } = startingRules[id];

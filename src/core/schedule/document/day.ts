@@ -22,8 +22,6 @@ export const SERVICE_KINDS = ['plates', 'handOver', 'class'] as const;
 /** How far ahead pieces may be made. */
 export const AHEAD = ['sameDay', 'dayBefore', 'frozen'] as const;
 
-export type Ahead = (typeof AHEAD)[number];
-
 const id = shortText('Id', 60);
 
 const personSchema = z.strictObject({

@@ -1,6 +1,6 @@
 import type { Mode } from '../engine/problem';
 import { madeFrom } from './bowlTasks';
-import { BOTH_ROLE, paceRole } from './roles';
+import { BOTH_ROLE, paceRole } from './task';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR } from './gear';

@@ -17,6 +17,12 @@ export const TASK_KINDS = {
   session: { name: 'Class at the bench', skill: 'fill' },
 } as const satisfies Record<string, { name: string; skill: Skill | null }>;
 
+/** One pair of hands that rolls and fills. */
+export const BOTH_ROLE = 'roll+fill';
+
+/** A role that only hands of one pace take: what it takes them is known. */
+export const paceRole = (role: string, pace: number): string => `${role}@${pace}`;
+
 export type TaskKind = keyof typeof TASK_KINDS;
 
 /** Something that goes on by itself once a task is done, and is waited for. */

@@ -6,12 +6,11 @@ import type { Plan } from '../../plan/document/schema';
 import { dayAfter, minuteOf } from '../document/clock';
 import type { Day } from '../document/day';
 import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bowls';
-import { BOTH_ROLE, onlyRole, paceRole } from './roles';
 import { serviceWork, type ServiceWork } from './service';
 import { gearOfDay } from './gear';
 import { makeTasks } from './makeTasks';
 import { finished, type Progress, type TaskList } from './taskList';
-import type { DayTask, DayWait } from './task';
+import { BOTH_ROLE, paceRole, type DayTask, type DayWait } from './task';
 
 /** Everything that is to be done in a day, before it stands on the clock. */
 export interface DayWork {
@@ -97,7 +96,7 @@ export function dayWork(
 
 const DAY_MIN = 1440;
 
-/** People with what they can do: their skills, both hands at the roller and the filling, their pace, themselves. */
+/** People with what they can do: their skills, both hands at the roller and the filling, their pace. */
 export function handsOf({ people, date }: Pick<Day, 'people' | 'date'>): Hand[] {
   return people.map(({ id, can, pace, hours }) => ({
     id,
@@ -107,7 +106,6 @@ export function handsOf({ people, date }: Pick<Day, 'people' | 'date'>): Hand[] 
       ...(can.includes('roll') && can.includes('fill')
         ? [BOTH_ROLE, paceRole(BOTH_ROLE, pace)]
         : []),
-      ...can.map((skill) => onlyRole(skill, id)),
     ],
     hours: joined(
       hours.map(({ date: on, from, to }) => {

@@ -34,15 +34,23 @@ const paceOptions = (pace: number) =>
     ? PACES
     : [...PACES, { value: String(pace), label: `× ${pace}` }];
 
+/** Days somebody may be there on: the first to the last anything is served on. */
+function datesOf({ date, services, people }: Day): string[] {
+  const last = [
+    ...services.map(({ at }) => at.slice(0, 10)),
+    ...people.flatMap(({ hours }) => hours.map((span) => span.date)),
+  ].reduce((a, b) => (a > b ? a : b), date);
+  const dates: string[] = [];
+  for (let at = date; at <= last && dates.length < 14; at = dayAfter(at, 1)) dates.push(at);
+  return dates;
+}
+
 /** Who is there, when, and what they do. */
 export function People({
   day,
-  dates,
   onChange,
 }: {
   day: Day;
-  /** Days on which somebody could be there. */
-  dates: readonly string[];
   onChange(people: Person[], undo?: string): void;
 }) {
   return (
@@ -102,7 +110,7 @@ export function People({
               ))}
             </fieldset>
           </div>
-          <Hours person={person} dates={dates} onChange={(hours) => replace({ hours })} />
+          <Hours person={person} dates={datesOf(day)} onChange={(hours) => replace({ hours })} />
         </div>
       )}
     </EditableList>

@@ -1,3 +1,7 @@
+import { readDayFile } from '@/core/formats/dayFile';
+import { dayMarkSchema } from '@/core/schedule/document/marks';
+import { dayWith } from '@/core/schedule/testing/days';
+import { solveDay } from '@/core/schedule/timetable/solveDay';
 import { startingBasis } from '@/core/basis/basis';
 import { calculators, runCalculations } from '@/core/calc/calculators';
 import { readArchive, writeArchive } from '@/core/formats/archive';
@@ -139,6 +143,9 @@ const wish = {
   dough: { kind: 'style', id: 'plain' },
   filling: { kind: 'starting', id: 'ricotta-greens' },
 };
+const mark = { id: event.id, at: event.at, kind: 'done', task: 'supper/turn/1' };
+const day = dayWith([{ planId: 'ravioli' }, { planId: 'ravioli', kind: 'class' }]);
+const dayFile = { ...day, plans: { ravioli: plans[0]! } };
 const NAMES = Object.keys(calculators);
 
 /** Everything that takes something from outside, each with a way to hand it something bad. */
@@ -151,6 +158,12 @@ const TAKERS: readonly ((random: Random) => void)[] = [
   (random) => void check(kitchenSchema, spoilt(startingKitchen, random)),
   (random) => void check(runEventSchema, spoilt(event, random)),
   (random) => void check(newPlanSchema, spoilt(wish, random)),
+  (random) => void check(dayMarkSchema, spoilt(mark, random)),
+  (random) => {
+    const { day: taken, plans: held } = readDayFile(spoilt(dayFile, random));
+    // What is taken must stand on a clock too, whatever it says.
+    if (random() < 0.02) solveDay(taken, held, startingBasis, { tries: 5 });
+  },
   (random) => void readIngredients(scribbled(table, random)),
   (random) => void readRunFile(scribbled(runFile, random)),
   (random) => {

@@ -1,0 +1,237 @@
+import fc from 'fast-check';
+import { startingBasis } from '../../basis/basis';
+import { startingRules, withRules, type RuleId } from '../../basis/rules';
+import { planWith } from '../../testing/plans';
+import { METRIC } from '../../units/units';
+import { figureText } from '../../units/format';
+import { minuteOf } from '../document/clock';
+import { dayPaper } from '../paper';
+import { shareInHand } from '../sharing';
+import { doughBowls, fillingBowls } from './bowls';
+import { PREPARATION_TIMES } from './preparationTimes';
+import { TASK_KINDS } from './task';
+import { dayWork } from './work';
+import { DAY_PLANS, dayWith } from '../testing/days';
+import { solveDay } from '../timetable/solveDay';
+import { startingPantry } from '../../composition/pantry';
+
+const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
+const weekend = () =>
+  dayWith([
+    { id: 'supper', planId: 'ravioli', portions: 12, ribbons: true },
+    {
+      id: 'stall',
+      planId: 'stall',
+      portions: 6,
+      kind: 'handOver',
+      ahead: 'frozen',
+      at: '2026-11-28T09:30',
+      overMin: 0,
+    },
+  ]);
+const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
+
+describe('one dough, one bowl', () => {
+  const sum = (grams: readonly { readonly g: number }[]) =>
+    grams.reduce((total, { g }) => total + g, 0);
+
+  it('is mixed together in whole eggs and divided, to the gram', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 60 }), fc.integer({ min: 2, max: 40 }), (many, few) => {
+        const { services } = dayWork(
+          dayWith([
+            { planId: 'ravioli', portions: many },
+            {
+              planId: 'stall',
+              portions: few,
+              kind: 'handOver',
+              ahead: 'frozen',
+              at: '2026-11-28T09:30',
+            },
+          ]),
+          DAY_PLANS,
+        );
+        const [bowl, ...others] = doughBowls(services, startingBasis);
+        expect(others).toEqual([]);
+        expect(sum(bowl!.parts)).toBeCloseTo(sum(bowl!.shares) + bowl!.overG, 1);
+        expect(bowl!.overG).toBeGreaterThanOrEqual(-1e-6);
+        const eggs = bowl!.parts.find(({ count }) => count?.word === 'egg');
+        expect(Number.isInteger(eggs?.count?.n)).toBe(true);
+        const [filling] = fillingBowls(services, startingBasis);
+        expect(sum(filling!.shares)).toBeCloseTo(filling!.totalG, 6);
+        expect(filling!.parts.reduce((total, { preparedG }) => total + preparedG, 0)).toBeCloseTo(
+          filling!.totalG + filling!.cookedOffG,
+          0,
+        );
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('stands apart where that is wanted, another recipe, or another day', () => {
+    const bowls = (change: object) =>
+      dayWork(dayWith([{ planId: 'ravioli' }, { planId: 'stall', ...change }]), DAY_PLANS).doughs
+        .length;
+    expect(bowls({})).toBe(1);
+    expect(bowls({ ownDough: true })).toBe(2);
+    expect(bowls({ at: '2026-11-28T09:00' })).toBe(2);
+    const water = planWith({
+      dough: {
+        parts: [
+          { id: 'flour-00', g: 400 },
+          { id: 'water', g: 190 },
+        ],
+      },
+    });
+    const plans = new Map([...DAY_PLANS, ['half-moons', water]]);
+    const two = dayWith([{ planId: 'ravioli' }, { planId: 'half-moons' }]);
+    expect(dayWork(two, plans).doughs.length).toBe(2);
+  });
+
+  it('is shared out as it is in hand, by dough or by pieces, with nothing lost', () => {
+    const sharers = ['ravioli', 'half-moons'].map((id, i) => ({
+      id,
+      plan: DAY_PLANS.get(id)!,
+      weight: i + 1,
+    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 200, max: 4000 }),
+        fc.option(fc.integer({ min: 200, max: 4000 })),
+        fc.constantFrom('pieces' as const, 'dough' as const),
+        (doughG, fillingG, by) => {
+          const shared = shareInHand({ doughG, fillingG, by }, sharers, startingBasis);
+          expect(shared.reduce((total, share) => total + share.doughG, 0)).toBeCloseTo(doughG, 6);
+          if (fillingG !== null) {
+            expect(shared.reduce((total, share) => total + share.fillingG, 0)).toBeCloseTo(
+              fillingG,
+              6,
+            );
+          }
+          for (const share of shared) expect(share.leftDoughG).toBeLessThanOrEqual(share.doughG);
+        },
+      ),
+      { numRuns: 30 },
+    );
+    const [few, many] = shareInHand(
+      { doughG: 2000, fillingG: null, by: 'pieces' },
+      sharers,
+      startingBasis,
+    );
+    expect(many!.pieces / few!.pieces).toBeGreaterThan(1.6);
+    expect(many!.pieces / few!.pieces).toBeLessThan(2.4);
+    const [none] = shareInHand(
+      { doughG: 1000, fillingG: null, by: 'dough' },
+      [{ ...sharers[0]!, weight: 0 }, sharers[1]!],
+      startingBasis,
+    );
+    expect(none).toMatchObject({ doughG: 0, pieces: 0 });
+  });
+});
+
+describe('tasks', () => {
+  it('come in the order of the work, each kind with a name', () => {
+    const { work, timetable } = solved(weekend());
+    expect(timetable.feasible).toBe(true);
+    const at = (id: string) => timetable.tasks.find((task) => task.id === id)!;
+    const { restMin } = work.services[0]!.plan.dough.work;
+    expect(at('dough:supper/knead').fromMin).toBeGreaterThanOrEqual(at('dough:supper/mix').toMin);
+    expect(at('supper/turn/1').fromMin - at('dough:supper/knead').toMin).toBeGreaterThanOrEqual(
+      restMin,
+    );
+    expect(at('supper/turn/1').fromMin).toBeGreaterThanOrEqual(at('filling:supper/bind').toMin);
+    expect(at('supper/round/1').fromMin).toBeGreaterThanOrEqual(at('supper/turn/1').toMin + 15);
+    expect(at('stall/bag/1').fromMin - at('stall/turn/1').toMin).toBeGreaterThanOrEqual(90);
+    expect(at('supper/ribbons').toMin).toBeLessThanOrEqual(
+      minuteOf('2026-11-27T18:30', '2026-11-26'),
+    );
+    expect(at('supper/plate').toMin).toBe(minuteOf('2026-11-27T19:30', '2026-11-26'));
+    for (const { kind } of timetable.tasks) expect(TASK_KINDS[kind].name).toBeTruthy();
+  });
+
+  it('make as many pieces as the plans want, and boil all but those that are tasted', () => {
+    const { work } = solved(weekend());
+    const total = (kind: string, service: string) =>
+      work.tasks
+        .filter((task) => task.kind === kind && task.services.includes(service))
+        .reduce((sum, { pieces }) => sum + (pieces ?? 0), 0);
+    for (const { service, result } of work.services) {
+      expect(total('turn', service.id)).toBe(result.counts.made);
+      if (service.kind === 'plates') {
+        expect(total('round', service.id)).toBe(result.counts.made - result.counts.tasted);
+      }
+    }
+  });
+
+  it('never pass a sheet’s open time, nor let trays wait longer than they keep', () => {
+    const { timetable } = solved(weekend());
+    for (const { sheets } of timetable.tasks) {
+      if (sheets) expect(sheets.usedMin).toBeLessThanOrEqual(sheets.openMin);
+    }
+    for (const { waitsMin, keepsMin } of timetable.services) {
+      if (waitsMin !== null) expect(waitsMin).toBeLessThanOrEqual(keepsMin!);
+    }
+  });
+
+  it('are a class: shares weighed out before it, pairs at the bench at its hour', () => {
+    const day = dayWith([
+      { planId: 'ravioli', portions: 12, kind: 'class', pairs: 4, at: '2026-11-27T16:00' },
+    ]);
+    const { timetable, work } = solved(day);
+    expect(timetable.feasible).toBe(true);
+    const session = timetable.tasks.find(({ kind }) => kind === 'session')!;
+    expect(session.fromMin).toBe(minuteOf('2026-11-27T16:00', '2026-11-26'));
+    expect(timetable.tasks.find(({ kind }) => kind === 'shares')!.toMin).toBeLessThanOrEqual(
+      session.fromMin,
+    );
+    const { bowls } = dayPaper(work, timetable, startingBasis, (v, u) => figureText(v, u, METRIC));
+    expect(bowls[0]!.shares.join()).toMatch(/to each of 4 pairs/);
+  });
+
+  it('say what no clock can mend', () => {
+    expect(dayWork(dayWith([{ planId: 'gone' }]), DAY_PLANS).troubles[0]).toMatch(/not there/);
+    const wide = new Map([
+      [
+        'ravioli',
+        {
+          ...DAY_PLANS.get('ravioli')!,
+          sheet: { ...DAY_PLANS.get('ravioli')!.sheet, widthMm: 40 },
+        },
+      ],
+    ]);
+    expect(dayWork(supper(), wide).troubles[0]).toMatch(/no blank fits/);
+    expect(solveDay(dayWith([]), DAY_PLANS).timetable.tasks).toEqual([]);
+  });
+
+  it('know how long every shipped preparation takes', () => {
+    for (const { id } of startingPantry.preparations.values()) {
+      if (id !== 'raw') expect(PREPARATION_TIMES[id]).toBeDefined();
+    }
+  });
+
+  it.each(
+    (Object.keys(startingRules) as RuleId[]).filter(
+      (id) => id.startsWith('day.') && id !== 'day.frozenKeeps',
+    ),
+  )('stand on %s: another number, another day', (id) => {
+    const factor = id.startsWith('day.knead') ? 0.2 : 2.3;
+    const rules = withRules(startingRules, { [id]: factor * startingRules[id].value + 1 });
+    const day = dayWith([
+      { id: 'supper', planId: 'ravioli', portions: 30, ribbons: true },
+      { id: 'stall', planId: 'stall', kind: 'handOver', ahead: 'frozen', at: '2026-11-28T09:30' },
+      { id: 'class', planId: 'half-moons', kind: 'class', at: '2026-11-27T15:00' },
+    ]);
+    const by = (id.split('.')[2] ?? 'hand') as 'hand' | 'mixer' | 'processor';
+    const plans = new Map(
+      [...DAY_PLANS].map(([key, plan]) => [
+        key,
+        { ...plan, dough: { ...plan.dough, work: { ...plan.dough.work, by } } },
+      ]),
+    );
+    const told = (basis: typeof startingBasis) => {
+      const { problem, tasks } = dayWork(day, plans, basis);
+      return JSON.stringify([problem.tasks, problem.links, tasks]);
+    };
+    expect(told({ ...startingBasis, rules }) === told(startingBasis)).toBe(false);
+  });
+});

@@ -1,0 +1,287 @@
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { startingBasis } from '../../basis/basis';
+import { readDayFile } from '../../formats/dayFile';
+import { METRIC } from '../../units/units';
+import { figureText } from '../../units/format';
+import { dayAfter, momentAt } from '../document/clock';
+import { parseDay } from '../document/day';
+import { checkSchedule } from '../engine/check';
+import { solve } from '../engine/solve';
+import { dayPaper } from '../paper';
+import { dayWork } from '../tasks/work';
+import { DAY_PLANS, dayWith } from '../testing/days';
+import { blocksOf } from './blocks';
+import { handsCurve } from './handsCurve';
+import { lanesOf } from './lanes';
+import { mendsFor } from './mends';
+import { breaksWhenMoved, solveDay } from './solveDay';
+
+const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
+const weekend = () =>
+  dayWith([
+    { id: 'supper', planId: 'ravioli', portions: 12, ribbons: true },
+    {
+      id: 'stall',
+      planId: 'stall',
+      portions: 6,
+      kind: 'handOver',
+      ahead: 'frozen',
+      at: '2026-11-28T09:30',
+      overMin: 0,
+    },
+  ]);
+const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
+
+describe('any day', () => {
+  const anyDay = fc
+    .record({
+      services: fc.array(
+        fc.record({
+          planId: fc.constantFrom('ravioli', 'stall', 'half-moons'),
+          portions: fc.integer({ min: 1, max: 40 }),
+          kind: fc.constantFrom('plates' as const, 'handOver' as const, 'class' as const),
+          ahead: fc.constantFrom('sameDay' as const, 'dayBefore' as const, 'frozen' as const),
+          at: fc.constantFrom('2026-11-27T13:00', '2026-11-27T19:00', '2026-11-28T09:30'),
+          overMin: fc.integer({ min: 0, max: 90 }),
+          ribbons: fc.boolean(),
+        }),
+        { minLength: 1, maxLength: 3 },
+      ),
+      rollers: fc.integer({ min: 0, max: 2 }),
+      pots: fc.integer({ min: 0, max: 3 }),
+      trays: fc.integer({ min: 1, max: 20 }),
+      people: fc.integer({ min: 0, max: 4 }),
+    })
+    .map(({ services, rollers, pots, trays, people }) => {
+      const day = dayWith(services);
+      return {
+        ...day,
+        people: Array.from({ length: people }, (_, i) => ({
+          ...day.people[i % 2]!,
+          id: `p${i}`,
+          pace: 1 + (i % 2) / 4,
+        })),
+        gear: {
+          ...day.gear,
+          rollers: day.gear.rollers.concat({ id: 'r2', name: 'Other' }).slice(0, rollers),
+          pots: Array.from({ length: pots }, (_, i) => ({ name: `Pot ${i}`, litres: 6 + 4 * i })),
+          fridgeTrays: trays,
+          freezerTrays: trays,
+          trays,
+        },
+      };
+    });
+
+  it('breaks no limit that it does not tell, and counts every task once', () => {
+    let done = 0;
+    fc.assert(
+      fc.property(anyDay, (day) => {
+        const {
+          work,
+          solved: found,
+          timetable,
+        } = solveDay(day, DAY_PLANS, startingBasis, { tries: 20 });
+        expect(checkSchedule(work.problem, found.schedule)).toEqual(found.breaches);
+        expect(timetable.feasible).toBe(found.breaches.length === 0 && work.troubles.length === 0);
+        expect(new Set(timetable.tasks.map(({ id }) => id)).size).toBe(timetable.tasks.length);
+        if (timetable.feasible) done += 1;
+        // What cannot be done says why.
+        else expect(timetable.breaches.every(({ says }) => /^[A-Z0-9].*\.$/.test(says))).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+    expect(done).toBeGreaterThan(5);
+  });
+
+  it('never takes more room, or gear, than its lanes have', () => {
+    fc.assert(
+      fc.property(anyDay, (day) => {
+        const { work, timetable } = solveDay(day, DAY_PLANS, startingBasis, { tries: 20 });
+        if (!timetable.feasible) return;
+        for (const lane of lanesOf(work, timetable)) {
+          if (lane.kind === 'room') {
+            for (const { trays } of lane.levels) {
+              expect(trays.reduce((sum, { n }) => sum + n, 0)).toBeLessThanOrEqual(lane.capacity);
+            }
+          }
+          if (lane.kind === 'person') {
+            lane.blocks
+              .slice(1)
+              .forEach((block, i) =>
+                expect(block.fromMin).toBeGreaterThanOrEqual(lane.blocks[i]!.toMin),
+              );
+          }
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('moving a task', () => {
+  it('says at once what breaks, and nothing where nothing does', () => {
+    const day = solved();
+    const turn = day.timetable.tasks.find(({ kind }) => kind === 'turn')!;
+    expect(breaksWhenMoved(day, turn.id, { start: turn.fromMin, people: turn.people })).toEqual([]);
+    const late = breaksWhenMoved(day, turn.id, { start: turn.fromMin + 180, people: turn.people });
+    expect(late.join(' ')).toMatch(/too soon after/);
+    expect(breaksWhenMoved(day, 'nothing', { start: 0, people: [] })).toEqual([]);
+  });
+
+  it('keeps it where it was put, with whom, and what follows round it', () => {
+    const day = supper();
+    const first = solved(day);
+    const knead = first.timetable.tasks.find(({ kind }) => kind === 'knead')!;
+    const other = day.people.find(({ id }) => !knead.people.includes(id))!.id;
+    const at = knead.fromMin - 40;
+    const pinned = {
+      ...day,
+      pins: [{ task: knead.id, at: momentAt(at, day.date), people: [other] }],
+    };
+    const again = solveDay(pinned, DAY_PLANS, startingBasis, { tries: 300 }).timetable;
+    expect(again.feasible).toBe(true);
+    expect(again.tasks.find(({ id }) => id === knead.id)).toMatchObject({
+      fromMin: at,
+      people: [other],
+      pinned: true,
+    });
+  });
+
+  it('tells that a pinned task breaks something', () => {
+    const day = supper();
+    const pinned = {
+      ...day,
+      pins: [{ task: 'dough:s1/mix', at: '2026-11-27T18:50', people: ['maren'] }],
+    };
+    const { timetable } = solveDay(pinned, DAY_PLANS, startingBasis, { tries: 50 });
+    expect(timetable.feasible).toBe(false);
+    expect(timetable.breaches.length).toBeGreaterThan(0);
+  });
+});
+
+describe('what would mend it', () => {
+  const tight = () =>
+    dayWith([{ planId: 'ravioli', portions: 40, overMin: 0 }], {
+      gear: { ...supper().gear, pots: [{ name: 'Pot', litres: 8 }] },
+    });
+
+  it('is worked out again, each enough by itself, and mends when it is taken', () => {
+    const mends = mendsFor(tight(), DAY_PLANS, startingBasis);
+    expect(mends.length).toBeGreaterThan(0);
+    const enough = mends.filter((mend) => mend.enough);
+    expect(enough.length).toBeGreaterThan(0);
+    for (const { day } of enough) {
+      expect(solve(dayWork(parseDay(day), DAY_PLANS).problem, { tries: 80 }).breaches).toEqual([]);
+    }
+    expect(enough.map(({ says }) => says).join()).toMatch(/plates go out over/);
+  });
+
+  it('is nothing where nothing is wrong', () => {
+    expect(mendsFor(supper(), DAY_PLANS, startingBasis)).toEqual([]);
+  });
+});
+
+describe('more hands', () => {
+  it('never make the day worse, and stop helping somewhere', () => {
+    const { points, enough } = handsCurve(weekend(), DAY_PLANS, startingBasis, { tries: 40 });
+    expect(points.map(({ people }) => people)).toEqual([1, 2, 3, 4]);
+    points.slice(1).forEach((point, i) => {
+      const before = points[i]!;
+      expect(Number(point.feasible)).toBeGreaterThanOrEqual(Number(before.feasible));
+      if (before.feasible) expect(point.lengthMin).toBeLessThanOrEqual(before.lengthMin);
+    });
+    expect(enough).toBeGreaterThanOrEqual(1);
+  });
+});
+
+describe('what each does', () => {
+  it('is said in stretches: one feeds the roller, the other fills', () => {
+    const sheets = { first: 1, count: 4, openMin: 8, usedMin: 5 };
+    const task = (n: number, fromMin: number) => ({
+      ...solved().timetable.tasks[0]!,
+      id: `s/turn/${n}`,
+      kind: 'turn' as const,
+      name: '',
+      people: ['maren', 'ivo'],
+      fromMin,
+      toMin: fromMin + 10,
+      handsToMin: fromMin + 10,
+      sheets: { ...sheets, first: 4 * n - 3 },
+      done: false,
+    });
+    const tasks = [task(1, 0), task(2, 10), task(3, 60)];
+    expect(blocksOf({ tasks }, 'maren').map(({ name }) => name)).toEqual([
+      'Roll: one feeds, sheets 1 to 8',
+      'Roll: one feeds, sheets 9 to 12',
+    ]);
+    expect(blocksOf({ tasks }, 'ivo')[0]).toMatchObject({
+      name: 'Fill and seal, sheets 1 to 8',
+      others: ['maren'],
+    });
+    expect(blocksOf({ tasks }, 'nobody')).toEqual([]);
+  });
+});
+
+describe('on paper', () => {
+  const paper = () => {
+    const { work, timetable } = solved(weekend());
+    return {
+      work,
+      ...dayPaper(work, timetable, startingBasis, (v, u) => figureText(v, u, METRIC)),
+    };
+  };
+
+  it('has a label for every tray, for every piece', () => {
+    const { labels, work } = paper();
+    const counted = labels.reduce((sum, { count }) => sum + Number.parseInt(count, 10), 0);
+    expect(counted).toBe(work.services.reduce((sum, { result }) => sum + result.counts.made, 0));
+    const frozen = labels.find(({ title }) => title === 'Stall trays')!;
+    expect(frozen.cook).toMatch(/From frozen, never thawed/);
+    expect(frozen.useBy).toBe(dayAfter(frozen.made, 60));
+    expect(frozen.allergens).toMatch(/gluten/);
+  });
+
+  it('has everybody’s list, in order, and what to buy', () => {
+    const { people, shopping, allergens } = paper();
+    expect(people.map(({ name }) => name)).toEqual(['Maren', 'Ivo']);
+    for (const { lines } of people) {
+      const times = lines.map(({ date, from }) => `${date} ${from}`);
+      expect([...times].sort()).toEqual(times);
+    }
+    expect(shopping.length).toBeGreaterThan(3);
+    expect(allergens.map(({ name }) => name)).toEqual(['Ravioli', 'Stall trays']);
+  });
+});
+
+describe('the demo’s week-end', () => {
+  const read = () => {
+    const text = readFileSync('demo/days/friday-supper-and-saturday-stall.json', 'utf8');
+    const json = JSON.parse(text) as {
+      plans: Record<string, string>;
+      services: { overMin?: number }[];
+    };
+    return (overMin?: number) => {
+      if (overMin !== undefined) json.services[0]!.overMin = overMin;
+      return readDayFile(json, {
+        fileOf: (name) => JSON.parse(readFileSync(`demo/days/${name}`, 'utf8')) as unknown,
+      });
+    };
+  };
+
+  it('has one clash: the pots are too small to plate so quickly', () => {
+    const { day, plans } = read()();
+    const { timetable } = solveDay(day, plans, startingBasis, { tries: 600 });
+    expect(timetable.breaches.map(({ says }) => says)).toEqual([
+      expect.stringMatching(/^Boil, round 1 .* would wait \d+ min too long in its sauce\.$/),
+    ]);
+  });
+
+  it('can be done once the plates go out over an hour, on one dough of eggs uncut', () => {
+    const { day, plans } = read()(60);
+    const { work, timetable } = solveDay(day, plans, startingBasis, { tries: 1500 });
+    expect(timetable.feasible).toBe(true);
+    expect(timetable.over).toBeLessThan(0.1);
+    expect(work.doughs[0]!.services.map(({ service }) => service.id)).toEqual(['supper', 'stall']);
+  });
+});
