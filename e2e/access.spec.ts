@@ -33,13 +33,11 @@ const views: [name: string, path: string, part?: string][] = [
   ['shopping list', '/shopping'],
   ['days', '/days'],
   ['a day', '/days/friday-supper-and-saturday-stall'],
-  ...['people', 'gear', 'bowls', 'lists', 'hands', 'paper', 'about'].map(
-    (at): [string, string, string] => [
-      `a day, ${at}`,
-      `/days/friday-supper-and-saturday-stall?at=${at}`,
-      '#main',
-    ],
-  ),
+  ...['people', 'bowls', 'lists', 'paper'].map((at): [string, string, string] => [
+    `a day, ${at}`,
+    `/days/friday-supper-and-saturday-stall?at=${at}`,
+    '#main',
+  ]),
   ['safe keeping', '/kitchen/keeping', '#main'],
   ['who may come in', '/kitchen/door', '#main'],
   ['the door', '/door'],

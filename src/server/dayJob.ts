@@ -3,7 +3,7 @@ import { drawPdf, type DayJob } from './pdf/thread';
 import { readPreferences } from './preferences';
 import { getBasisParts } from './repositories/basis';
 import { getDay } from './repositories/days';
-import { plansById } from './repositories/plans';
+import { plansKept } from './repositories/plans';
 
 /**
  * Solves a day beside the server's own work and gives it as a file.
@@ -15,7 +15,7 @@ export async function dayAsFile(
 ): Promise<{ readonly name: string; readonly file: Buffer }> {
   const db = database();
   const { day } = getDay(db, id);
-  const stored = plansById(
+  const stored = plansKept(
     db,
     day.services.map(({ planId }) => planId),
   );

@@ -31,6 +31,9 @@ export const learntFileSchema = z.strictObject({
   learnt: z.array(learntSchema).max(2000),
 });
 
+/** The key of what one cook does with one shape. */
+export const cookKey = (shape: string, cook: string): string => `${shape}/${cook}`;
+
 /** Holds everything at typical, whatever else is learnt. */
 export const HOLD_ALL = '*';
 
@@ -44,7 +47,7 @@ const plusKey = shortText('Key', 120);
 /**
  * What a kitchen's runs have taught it so far, each quantity from its prior by the evidence. A run of
  * another cook, roller or shape counts toward its own key alone; cooks, whom a plan does not name, are
- * taken together as well.
+ * taken together as well, and so are the paces of cooks at one shape.
  * @param today as 2026-11-24: older runs count for less
  */
 export function learn(
@@ -58,13 +61,14 @@ export function learn(
   for (const { run, madeOn, evidence } of runs) {
     const weight = ageWeight((Date.parse(today) - Date.parse(madeOn)) / DAY_MS);
     for (const { quantity: id, key, value, sd, cook } of evidence) {
-      const { scale, noise, of } = QUANTITIES[id] as Quantity;
+      const { scale, noise, of, byCook = false } = QUANTITIES[id] as Quantity;
       const look = {
         value: toScale(scale, value),
         sd: Math.hypot(noise, sd),
         weight: Number.isFinite(weight) ? weight : 0,
       };
-      const keys = of === 'cook' ? ['', ...(cook ? [cook] : [])] : [key];
+      const own = cook === null ? [] : of === 'cook' ? [cook] : byCook ? [cookKey(key, cook)] : [];
+      const keys = [of === 'cook' ? '' : key, ...own];
       for (const each of keys) {
         const at = `${id}/${each}`;
         const group = groups.get(at) ?? { id, key: each, seen: [], runs: new Set<string>() };

@@ -17,6 +17,8 @@ export interface Quantity {
   readonly noise: number;
   /** Whose it is: of the whole kitchen, or of each cook, roller, preparation, shape. */
   readonly of: 'kitchen' | 'cook' | 'roller' | 'preparation' | 'shape';
+  /** Of each cook as well, beside all of them together: its key is then `shape/cook`. */
+  readonly byCook?: true;
   /** Figures of a plan that it moves, by the ids of their workings. */
   readonly moves: readonly string[];
   /** What it means where it is more than typical, and where it is less. */
@@ -120,6 +122,7 @@ export const QUANTITIES = {
     spread: 0.35,
     noise: 0.15,
     of: 'shape',
+    byCook: true,
     moves: ['fillTime'],
     more: 'pieces take longer here',
     less: 'pieces go quicker here',

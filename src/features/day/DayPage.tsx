@@ -24,6 +24,7 @@ import { DayClock } from './DayClock';
 import { Facts } from './Facts';
 import { useColours, useDayPlans } from './useDayPlans';
 import { About } from './edit/About';
+import { useOthersDay } from './clock/useOthersDay';
 import { useProgress, minuteOfDay } from './clock/useProgress';
 import { useTimetable } from './clock/useTimetable';
 import { useUnderWay } from './clock/useUnderWay';
@@ -84,9 +85,14 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
     if (undo && !editor.getSnapshot().refused) void say(undo, { undo: () => editor.undo() });
   };
 
-  const known = useDayPlans(plans, day);
+  const known = useDayPlans(plans, day, choices);
   const basis = useMemo(() => basisFrom(parts), [parts]);
   const progress = useProgress(id);
+  useOthersDay(id, editor, {
+    edition: progress.edition,
+    saved: save.kind === 'saved',
+    own: edition,
+  });
   const asPlanned = useTimetable(day, known, { parts, basis });
   const underWay = useUnderWay(asPlanned.busy ? null : asPlanned.shown, progress);
   const live = useTimetable(day, known, {

@@ -8,11 +8,13 @@ import type { Day } from '@/core/schedule/document/day';
 export function useDayPlans(
   given: readonly (readonly [string, Plan])[],
   { services }: Day,
+  choices: readonly { readonly id: string }[],
 ): ReadonlyMap<string, Plan> {
   const [fetched, setFetched] = useState<ReadonlyMap<string, Plan>>(new Map());
   const known = useMemo(() => new Map([...given, ...fetched]), [given, fetched]);
   const missing = [...new Set(services.map(({ planId }) => planId))]
-    .filter((planId) => !known.has(planId))
+    // One that was deleted is not among them: it is not there any more.
+    .filter((planId) => !known.has(planId) && choices.some(({ id }) => id === planId))
     .join(' ');
   useEffect(() => {
     if (!missing) return;

@@ -65,7 +65,7 @@ function Row({ learnt, whose, allHeld }: ShownLearnt & { allHeld: boolean }) {
   const { name, unit, more, less, of } = QUANTITIES[learnt.quantity];
   const { value, low, high, typical, runs, held } = learnt;
   // A cook's own figure is shown; plans, which name no cook, stand on all of them together.
-  const movesPlans = of !== 'cook' || learnt.key === '';
+  const movesPlans = of === 'cook' ? learnt.key === '' : !learnt.key.includes('/');
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 border-b border-board-line py-3">
       <div className="min-w-0">

@@ -88,18 +88,26 @@ export function listPlans(
   return { plans: read, unreadable };
 }
 
-/** Current plans by their ids, those of them that are there and can be read. */
-export function plansById(db: Database, ids: readonly string[]): StoredPlan[] {
+/** Plans by their ids, those of them that can be read. */
+function byId(db: Database, ids: readonly string[], which: SQL | undefined): StoredPlan[] {
   if (ids.length === 0) return [];
   const pantry = getPantry(db);
   const rows = db
     .select({ row: plans, document: planRevisions.document })
     .from(plans)
     .innerJoin(planRevisions, newest)
-    .where(and(onShelf('current'), inArray(plans.id, [...ids])))
+    .where(and(which, inArray(plans.id, [...ids])))
     .all();
   return readEach(rows, ({ row, document }) => storedPlan(row, document, pantry)).read;
 }
+
+/** Current plans by their ids, those of them that are there and can be read. */
+export const plansById = (db: Database, ids: readonly string[]): StoredPlan[] =>
+  byId(db, ids, onShelf('current'));
+
+/** Plans by their ids, archived ones too but none that was deleted: what a day is made of stays there. */
+export const plansKept = (db: Database, ids: readonly string[]): StoredPlan[] =>
+  byId(db, ids, isNull(plans.deletedAt));
 
 /** Destroys runs, with every tap of them and every link to them. */
 export function destroyRuns(tx: Connection, which: SQL): void {

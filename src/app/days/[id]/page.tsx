@@ -5,7 +5,7 @@ import { orNotFound } from '@/server/orNotFound';
 import { getBasisParts } from '@/server/repositories/basis';
 import { getDay } from '@/server/repositories/days';
 import { planChoices } from '@/server/repositories/findPlans';
-import { plansById } from '@/server/repositories/plans';
+import { plansKept } from '@/server/repositories/plans';
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -23,7 +23,7 @@ export default async function Page({ params }: Props) {
   const db = database();
   const { id } = await params;
   const { day, edition } = orNotFound(() => getDay(db, id));
-  const own = plansById(
+  const own = plansKept(
     db,
     day.services.map(({ planId }) => planId),
   );

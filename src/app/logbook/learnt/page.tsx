@@ -22,10 +22,14 @@ function whose({ quantity, key }: Learnt, kitchen: Kitchen, pantry: Pantry): str
       return kitchen.rollers.find(({ id }) => id === key)?.name ?? key;
     case 'preparation':
       return pantry.preparations.get(key)?.name ?? key;
-    case 'shape':
-      return FAMILY_IDS.find((id) => id === key)
-        ? familyOf(key as (typeof FAMILY_IDS)[number]).name
-        : key;
+    case 'shape': {
+      const [shape = '', ...cook] = key.split('/');
+      const family = FAMILY_IDS.find((id) => id === shape);
+      return [
+        family ? familyOf(family).name : shape,
+        ...(cook.length ? [cook.join('/')] : []),
+      ].join(', by ');
+    }
     case 'cook':
       return key === '' ? 'all cooks' : key;
     case 'kitchen':

@@ -1,5 +1,6 @@
 import type { Mode } from '../engine/problem';
 import { madeFrom } from './bowlTasks';
+import { paceOf } from './pace';
 import { BOTH_ROLE, paceRole } from './task';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
@@ -22,6 +23,17 @@ interface Way {
   readonly openMin: (pieces: number) => number;
 }
 
+/** How far a turn's minutes may be off: by the log, where it knows every cook that could be at it. */
+function sureOf({ day, basis }: TaskList, { plan }: ServiceWork): number {
+  const paces = day.people
+    .filter(({ can }) => can.includes('fill'))
+    .map((person) => paceOf(person, plan.shape.family, basis.learnt).sure);
+  const known = paces.flatMap((sure) => sure ?? []);
+  return paces.length > 0 && known.length === paces.length
+    ? Math.max(...known)
+    : basis.rules['day.sure'].value;
+}
+
 /** More hands than this get in each other's way at one roller. */
 const MOST_HANDS = 3;
 /** Sheets are put in turns no shorter than this, in no more turns. */
@@ -29,9 +41,11 @@ const TURN_MIN = 9;
 const MOST_TURNS = 12;
 
 /** The ways hands can share a bench: one does all; one feeds and one fills; one feeds and two fill. */
-function waysOf({ day }: TaskList, { rollMin, pieceMin }: ServiceWork): Way[] {
-  const able = day.people.filter(({ can }) => can.includes('fill'));
-  const paces = [...new Set(able.map(({ pace }) => pace))].sort((a, b) => a - b);
+function waysOf({ day, basis }: TaskList, { plan, rollMin, pieceMin }: ServiceWork): Way[] {
+  const able = day.people
+    .filter(({ can }) => can.includes('fill'))
+    .map((person) => paceOf(person, plan.shape.family, basis.learnt).times);
+  const paces = [...new Set(able)].sort((a, b) => a - b);
   const alike = paces.length <= 1;
   const way = (hands: number, pace: number, role: (of: string) => string): Way => {
     const fillers = Math.max(1, hands - 1);
@@ -52,7 +66,9 @@ function waysOf({ day }: TaskList, { rollMin, pieceMin }: ServiceWork): Way[] {
     // Where cooks differ each has a way of their own, so that what it takes is known; at three the slowest counts.
     if (alike) ways.push(way(hands, paces[0] ?? 1, (of) => of));
     else if (hands === MOST_HANDS) ways.push(way(hands, paces.at(-1)!, (of) => of));
-    else for (const pace of paces) ways.push(way(hands, pace, (of) => paceRole(of, pace)));
+    else
+      for (const pace of paces)
+        ways.push(way(hands, pace, (of) => paceRole(of, plan.shape.family, pace)));
   }
   return ways;
 }
@@ -76,6 +92,7 @@ export function turnTasks(
   const together = list.tasks.length;
   const benchMm = Math.min(sheetMm, list.gear.find(({ id }) => id === GEAR.benches)!.capacity);
   const turns: Turn[] = [];
+  const sure = sureOf(list, work);
   let [first, after] = [0, 0];
   while (first < layings.length) {
     const own = layings.slice(first, first + inTurn);
@@ -104,6 +121,7 @@ export function turnTasks(
             ? `sheet ${first + 1} of ${layings.length}`
             : `sheets ${first + 1} to ${first + own.length} of ${layings.length}`,
         pieces,
+        sure,
         sheets: {
           first: first + 1,
           count: own.length,

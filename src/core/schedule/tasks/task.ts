@@ -20,8 +20,9 @@ export const TASK_KINDS = {
 /** One pair of hands that rolls and fills. */
 export const BOTH_ROLE = 'roll+fill';
 
-/** A role that only hands of one pace take: what it takes them is known. */
-export const paceRole = (role: string, pace: number): string => `${role}@${pace}`;
+/** A role that only hands of one pace at a shape take: what it takes them is known. */
+export const paceRole = (role: string, shape: string, pace: number): string =>
+  `${role}@${shape} ${pace.toFixed(2)}`;
 
 export type TaskKind = keyof typeof TASK_KINDS;
 

@@ -234,4 +234,46 @@ describe('tasks', () => {
     };
     expect(told({ ...startingBasis, rules }) === told(startingBasis)).toBe(false);
   });
+
+  it('take each cook as long as the log knows, and are as sure as it is', () => {
+    const learnt = (key: string, value: number) => ({
+      quantity: 'pace' as const,
+      key,
+      value,
+      low: value * 0.9,
+      high: value * 1.1,
+      typical: 1,
+      runs: 6,
+      held: false,
+    });
+    const family = DAY_PLANS.get('ravioli')!.shape.family;
+    const rows = [learnt(family, 1), learnt(`${family}/Maren`, 0.6), learnt(`${family}/Ivo`, 1.4)];
+    const turns = (known: readonly ReturnType<typeof learnt>[]) => {
+      const { problem, tasks } = dayWork(supper(), DAY_PLANS, { ...startingBasis, learnt: known });
+      const i = tasks.findIndex(({ kind }) => kind === 'turn');
+      return {
+        sure: tasks[i]!.sure,
+        alone: problem.tasks[i]!.modes.flatMap(({ roles, minutes }) =>
+          roles.length === 1
+            ? [
+                [
+                  problem.hands
+                    .filter(({ skills }) => skills.includes(roles[0]!))
+                    .map(({ id }) => id)
+                    .join(),
+                  minutes,
+                ] as const,
+              ]
+            : [],
+        ),
+      };
+    };
+    expect(turns([]).alone.map(([who]) => who)).toEqual(['maren,ivo']);
+    const { alone, sure } = turns(rows);
+    expect(alone.map(([who]) => who)).toEqual(['maren', 'ivo']);
+    expect(alone[0]![1]).toBeLessThan(alone[1]![1]);
+    expect(sure).toBeCloseTo(0.1, 6);
+    // Held at typical, it is not stood on.
+    expect(turns(rows.map((row) => ({ ...row, held: true }))).alone).toHaveLength(1);
+  });
 });

@@ -4,12 +4,15 @@ import { chainsOf } from '../engine/bound';
 import type { Dislikes, Hand, Problem } from '../engine/problem';
 import type { Plan } from '../../plan/document/schema';
 import { dayAfter, minuteOf } from '../document/clock';
-import type { Day } from '../document/day';
+import type { Learnt } from '../../basis/learnt';
+import type { FamilyId } from '../../shapes/families';
+import type { Day, Person } from '../document/day';
 import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bowls';
 import { serviceWork, type ServiceWork } from './service';
 import { gearOfDay } from './gear';
 import { makeTasks } from './makeTasks';
 import { finished, type Progress, type TaskList } from './taskList';
+import { paceOf } from './pace';
 import { BOTH_ROLE, paceRole, type DayTask, type DayWait } from './task';
 
 /** Everything that is to be done in a day, before it stands on the clock. */
@@ -63,7 +66,11 @@ export function dayWork(
   });
   const doughs = doughBowls(services, basis);
   const fillings = fillingBowls(services, basis);
-  const hands = handsOf(day);
+  const hands = handsOf(
+    day,
+    [...new Set(services.map(({ plan }) => plan.shape.family))],
+    basis.learnt,
+  );
   const open = joined(hands.flatMap(({ hours }) => hours));
   const gear = gearOfDay(day, open);
   const list: TaskList = { day, basis, gear, tasks: [], links: [], shown: [], waits: [] };
@@ -96,25 +103,33 @@ export function dayWork(
 
 const DAY_MIN = 1440;
 
-/** People with what they can do: their skills, both hands at the roller and the filling, their pace. */
-export function handsOf({ people, date }: Pick<Day, 'people' | 'date'>): Hand[] {
-  return people.map(({ id, can, pace, hours }) => ({
-    id,
-    skills: [
-      ...can,
-      ...(can.includes('fill') ? [paceRole('fill', pace)] : []),
-      ...(can.includes('roll') && can.includes('fill')
-        ? [BOTH_ROLE, paceRole(BOTH_ROLE, pace)]
-        : []),
-    ],
-    hours: joined(
-      hours.map(({ date: on, from, to }) => {
-        const begin = minuteOf(`${on}T${from}`, date);
-        const end = minuteOf(`${on}T${to}`, date);
-        return { from: begin, to: end > begin ? end : minuteOf(`${dayAfter(on, 1)}T${to}`, date) };
-      }),
-    ),
-  }));
+/** People with what they can do: their skills, both hands at the roller and the filling, their pace at each shape. */
+function handsOf(
+  { people, date }: Day,
+  families: readonly FamilyId[],
+  learnt: readonly Learnt[],
+): Hand[] {
+  return people.map((person): Hand => {
+    const { id, can, hours } = person;
+    const at = (role: string) =>
+      families.map((family) => paceRole(role, family, paceOf(person, family, learnt).times));
+    return {
+      id,
+      skills: [
+        ...can,
+        ...(can.includes('fill') ? at('fill') : []),
+        ...(can.includes('roll') && can.includes('fill') ? [BOTH_ROLE, ...at(BOTH_ROLE)] : []),
+      ],
+      hours: joined(
+        hours.map(({ date: on, from, to }) => {
+          const begin = minuteOf(`${on}T${from}`, date);
+          const end = minuteOf(`${on}T${to}`, date);
+          const next = minuteOf(`${dayAfter(on, 1)}T${to}`, date);
+          return { from: begin, to: end > begin ? end : next };
+        }),
+      ),
+    };
+  });
 }
 
 /** Stretches in order, those that touch made one. */

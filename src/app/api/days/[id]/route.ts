@@ -5,7 +5,7 @@ import { check } from '@/server/check';
 import { database } from '@/server/database';
 import { answer, fileAnswer, readBody } from '@/server/planRequests';
 import { getDay, saveDay } from '@/server/repositories/days';
-import { plansById } from '@/server/repositories/plans';
+import { plansKept } from '@/server/repositories/plans';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -14,7 +14,7 @@ export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const db = database();
     const { day } = getDay(db, (await params).id);
-    const stored = plansById(
+    const stored = plansKept(
       db,
       day.services.map(({ planId }) => planId),
     );
