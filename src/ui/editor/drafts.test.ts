@@ -37,6 +37,21 @@ describe('drafts', () => {
     second.end();
   });
 
+  it('of a page that goes are taken though it still answered a moment ago', async () => {
+    const first = draftsOf('plan-a', 's1');
+    first.drawer.write('half typed');
+    const second = draftsOf('plan-a', 's2');
+    const found = texts(second);
+    // It heard the first asking, and goes.
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    first.goes(true);
+    expect(await found).toEqual(['half typed']);
+    first.goes(false);
+    expect(await texts(second)).toEqual([]);
+    first.end();
+    second.end();
+  });
+
   it('that lay under the plain name are found, and the latest comes first', async () => {
     localStorage.setItem('mortar-draft-k', 'old');
     localStorage.setItem('mortar-draft-k~a', 'older sitting');

@@ -3,11 +3,16 @@ import { drawerIn, type Drawer } from '../browser/drawer';
 /** A sitting that is still there answers within this, ms. */
 const PATIENCE_MS = 200;
 
+/** A page that goes may answer once more before it is gone: it is asked again after this, ms. */
+const AGAIN_MS = 700;
+
 /** What this sitting could not save yet, and what others left. */
 export interface Drafts {
   readonly drawer: Drawer;
   /** Drawers of sittings that are over, the latest first. */
   left(): Promise<readonly Drawer[]>;
+  /** Whether its page is going: it answers no more, for its draft is whoever's comes next. */
+  goes(going: boolean): void;
   /** Answers others no more. */
   end(): void;
 }
@@ -21,8 +26,9 @@ export function draftsOf(name: string, sitting: string): Drafts {
   const start = `mortar-draft-${name}`;
   const own = `${start}~${sitting}`;
   const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(start);
+  let going = false;
   const here = (event: MessageEvent<{ ask?: string }>) => {
-    if (event.data.ask === own) channel?.postMessage({ here: own });
+    if (event.data.ask === own && !going) channel?.postMessage({ here: own });
   };
   channel?.addEventListener('message', here);
 
@@ -41,6 +47,12 @@ export function draftsOf(name: string, sitting: string): Drafts {
       setTimeout(() => done(false), PATIENCE_MS);
     });
 
+  const stays = async (key: string): Promise<boolean> => {
+    if (!(await isThere(key))) return false;
+    await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+    return isThere(key);
+  };
+
   return {
     drawer: drawerIn(() => localStorage, own),
     async left() {
@@ -53,12 +65,15 @@ export function draftsOf(name: string, sitting: string): Drafts {
       } catch {
         return [];
       }
-      const there = await Promise.all(keys.map(isThere));
+      const there = await Promise.all(keys.map(stays));
       return keys
         .filter((_, i) => !there[i])
         .sort()
         .reverse()
         .map((key) => drawerIn(() => localStorage, key));
+    },
+    goes(now) {
+      going = now;
     },
     end: () => channel?.close(),
   };

@@ -27,9 +27,14 @@ export function useDocumentEditor<T>(
   stored: { document: T; edition: number; revision: number },
 ): DocumentEditor<T> {
   const { key, url, name } = what;
-  const [{ editor, end }] = useState<{ editor: DocumentEditor<T>; end(): void }>(() => {
+  const [{ editor, end, goes }] = useState<{
+    editor: DocumentEditor<T>;
+    end(): void;
+    goes(going: boolean): void;
+  }>(() => {
     const sitting = newSitting();
-    const { end, ...drafts } = typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
+    const { end, goes, ...drafts } =
+      typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
     const editor = createDocumentEditor(
       {
         send: (save) => sendSave(url, name, save),
@@ -46,7 +51,7 @@ export function useDocumentEditor<T>(
       },
       stored,
     );
-    return { editor, end };
+    return { editor, end, goes };
   });
   useEffect(() => {
     void editor.restore();
@@ -57,24 +62,30 @@ export function useDocumentEditor<T>(
       editor.remember();
       const save = editor.unsaved();
       if (save) sendLast(url, name, save);
+      goes(true);
     };
+    // A page may be brought back as it was.
+    const back = () => goes(false);
     window.addEventListener('online', tryAgain);
     window.addEventListener('pagehide', leave);
+    window.addEventListener('pageshow', back);
     return () => {
       window.removeEventListener('online', tryAgain);
       window.removeEventListener('pagehide', leave);
+      window.removeEventListener('pageshow', back);
       // Leaving for another page of the product: send what waits, keep what can be undone.
       editor.remember();
       void editor.flush();
       // What could not be sent is there for whoever comes back.
       end();
     };
-  }, [editor, end, name, url]);
+  }, [editor, end, goes, name, url]);
   return editor;
 }
 
 const NO_DRAFTS = {
   drawer: { read: () => null, write: () => {}, clear: () => {} },
   left: () => Promise.resolve([]),
+  goes: () => {},
   end: () => {},
 };
