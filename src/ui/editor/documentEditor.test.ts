@@ -131,6 +131,33 @@ describe('a drag and a sitting', () => {
     expect(other.getSnapshot().canUndo).toBe(false);
   });
 
+  it('a page drawn from what stood before the last save shows that save, and goes on from it', async () => {
+    const { world } = await open();
+    const saved = { document: dosed(start, 11), edition: 4 };
+    const at = (edition: number) =>
+      createDocumentEditor(
+        { ...world, justSaved: () => saved },
+        { document: start, edition, revision: 1 },
+      );
+    const late = at(3);
+    await late.restore();
+    expect(late.getSnapshot()).toMatchObject({
+      document: dosed(start, 11),
+      save: { kind: 'saved' },
+    });
+    expect(late.unsaved()).toBeNull();
+    late.edit((plan) => dosed(plan, 12));
+    expect(late.unsaved()).toMatchObject({ baseEdition: 4 });
+    late.stop();
+    world.drawer.clear();
+    // What the server shows is as new, or newer.
+    for (const edition of [4, 5]) {
+      const own = at(edition);
+      await own.restore();
+      expect(own.getSnapshot().document).toEqual(start);
+    }
+  });
+
   it('steps that cannot be read are forgotten, and nothing else is', async () => {
     const { editor, world } = await open();
     world.memory.write('{"past":[{"format":"soup"}],"present":1,"future":[]}');

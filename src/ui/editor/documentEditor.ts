@@ -215,6 +215,14 @@ export function createDocumentEditor<T>(
     redo: () => move(redo(history)),
     flush,
     async restore() {
+      const newer = world.justSaved();
+      if (newer && newer.edition > edition && history.present === saved) {
+        const document = (await ready)(newer.document);
+        saved = document;
+        edition = newer.edition;
+        history = startHistory(document);
+        publish();
+      }
       await bringBackHistory();
       for (const drawer of [world.drawer, ...(await world.left())]) {
         const text = drawer.read();

@@ -52,6 +52,11 @@ export interface EditorWorld<T> {
   readonly drawer: Drawer;
   /** Those of sittings that are over, the latest first: what they could not save. */
   left(): Promise<readonly Drawer[]>;
+  /**
+   * What this tab saved a moment ago: a page that was asked for before a save arrived shows what stood before it.
+   * Null when it is no moment ago.
+   */
+  justSaved(): { readonly document: unknown; readonly edition: number } | null;
   /** One that lasts as long as the sitting: for what can be undone. */
   readonly memory: Drawer;
   now(): number;

@@ -20,6 +20,7 @@ export function testWorld<T>(own: Pick<EditorWorld<T>, 'send' | 'loadReader'>) {
       write: (text) => (memory = text),
       clear: () => (memory = null),
     },
+    justSaved: () => null,
     now: () => now,
     later(run, ms) {
       const timer = { at: now + ms, run };

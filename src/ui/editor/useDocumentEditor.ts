@@ -6,6 +6,7 @@ import { createDocumentEditor } from './documentEditor';
 import type { DocumentEditor } from './editorTypes';
 import { draftsOf, newSitting } from './drafts';
 import { sendLast, sendSave } from './send';
+import type { EditorWorld } from './editorTypes';
 
 /** A kind of document that is edited and saved as one goes. */
 export interface EditedDocument<T> {
@@ -21,23 +22,52 @@ export interface EditedDocument<T> {
   loadReader(): Promise<(document: unknown) => T>;
 }
 
+/** A page that is drawn within this of a save, ms, may have been asked for before it. */
+const MOMENT_MS = 10_000;
+
+/** What this tab saved a moment ago, over a reload; forgotten as it goes on to another page of the product. */
+function lastSaveOf<T>(key: string) {
+  const drawer = drawerIn(() => sessionStorage, `mortar-saved-${key}`);
+  return {
+    keep: (document: T, edition: number) =>
+      drawer.write(JSON.stringify({ at: Date.now(), document, edition })),
+    forget: () => drawer.clear(),
+    justSaved: (): ReturnType<EditorWorld<T>['justSaved']> => {
+      const { at, document, edition } = JSON.parse(drawer.read() ?? '{}') as {
+        at?: number;
+        document?: unknown;
+        edition?: number;
+      };
+      if (at === undefined || edition === undefined || Date.now() - at > MOMENT_MS) return null;
+      return { document, edition };
+    },
+  };
+}
+
 /** One editor for the life of the page. What is being typed as the page goes counts as typed. */
 export function useDocumentEditor<T>(
   what: EditedDocument<T>,
   stored: { document: T; edition: number; revision: number },
 ): DocumentEditor<T> {
   const { key, url, name } = what;
-  const [{ editor, end, goes }] = useState<{
+  const [{ editor, end, goes, forget }] = useState<{
     editor: DocumentEditor<T>;
     end(): void;
     goes(going: boolean): void;
+    forget(): void;
   }>(() => {
     const sitting = newSitting();
     const { end, goes, ...drafts } =
       typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
+    const { keep, forget, justSaved } = lastSaveOf<T>(key);
     const editor = createDocumentEditor(
       {
-        send: (save) => sendSave(url, name, save),
+        async send(save) {
+          const answer = await sendSave(url, name, save);
+          if (answer.kind === 'saved') keep(save.document, answer.edition);
+          return answer;
+        },
+        justSaved,
         ...drafts,
         memory: drawerIn(() => sessionStorage, `mortar-undo-${key}`),
         now: () => performance.now(),
@@ -51,7 +81,7 @@ export function useDocumentEditor<T>(
       },
       stored,
     );
-    return { editor, end, goes };
+    return { editor, end, goes, forget };
   });
   useEffect(() => {
     void editor.restore();
@@ -75,11 +105,12 @@ export function useDocumentEditor<T>(
       window.removeEventListener('pageshow', back);
       // Leaving for another page of the product: send what waits, keep what can be undone.
       editor.remember();
+      forget();
       void editor.flush();
       // What could not be sent is there for whoever comes back.
       end();
     };
-  }, [editor, end, goes, name, url]);
+  }, [editor, end, goes, forget, name, url]);
   return editor;
 }
 
