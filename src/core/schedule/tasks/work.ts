@@ -6,7 +6,7 @@ import type { Plan } from '../../plan/document/schema';
 import { dayAfter, minuteOf } from '../document/clock';
 import type { Learnt } from '../../basis/learnt';
 import type { FamilyId } from '../../shapes/families';
-import type { Day, Person } from '../document/day';
+import type { Day } from '../document/day';
 import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bowls';
 import { serviceWork, type ServiceWork } from './service';
 import { gearOfDay } from './gear';
