@@ -3,7 +3,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useQueryState } from 'nuqs';
-import { useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { v4 as uuid } from 'uuid';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Plan } from '@/core/plan/document/schema';
@@ -19,6 +19,7 @@ import { say, sayTrouble } from '@/ui/layout/say';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
+import { useEditorNews } from '@/ui/editor/useEditorNews';
 import { Bowls } from './Bowls';
 import { DayClock } from './DayClock';
 import { Facts } from './Facts';
@@ -74,12 +75,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
     canUndo,
     canRedo,
   } = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
-  useEffect(() => {
-    if (restored) void say('What could not be saved last time has been brought back.');
-  }, [restored]);
-  useEffect(() => {
-    if (joined.length > 0) void say('What another window changed came in here; yours stays.');
-  }, [joined]);
+  useEditorNews({ restored, joined });
   const change = (next: Partial<Day>, undo?: string) => {
     editor.edit((now) => ({ ...now, ...next }));
     if (undo && !editor.getSnapshot().refused) void say(undo, { undo: () => editor.undo() });

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
-import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { useState, useSyncExternalStore, type ReactNode } from 'react';
 import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
 import { firstIssue } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
@@ -11,6 +11,7 @@ import { ROOM_COUNTS } from './roomCounts';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
+import { useEditorNews } from '@/ui/editor/useEditorNews';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { GearList } from './GearList';
@@ -55,12 +56,7 @@ export function KitchenPage({
     restored,
     joined,
   } = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
-  useEffect(() => {
-    if (restored) void say('What could not be saved last time has been brought back.');
-  }, [restored]);
-  useEffect(() => {
-    if (joined.length > 0) void say('What another window changed came in here; yours stays.');
-  }, [joined]);
+  useEditorNews({ restored, joined });
 
   /** Shows the change at once; what does not make a kitchen is not taken. */
   const change = (next: Kitchen, undo?: string) => {

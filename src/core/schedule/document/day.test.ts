@@ -2,9 +2,7 @@ import { readDayFile, dayFileOf } from '../../formats/dayFile';
 import { clockText, dayAfter, minuteOf, momentAt, spanText } from './clock';
 import { newDay, parseDay } from './day';
 import { startingKitchen } from '../../kitchen/kitchen';
-import { DAY_PLANS, dayWith } from '../testing/days';
-
-const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
+import { DAY_PLANS, supper } from '../testing/days';
 
 describe('the clock', () => {
   it.each([

@@ -11,24 +11,10 @@ import { doughBowls, fillingBowls } from './bowls';
 import { PREPARATION_TIMES } from './preparationTimes';
 import { TASK_KINDS } from './task';
 import { dayWork } from './work';
-import { DAY_PLANS, dayWith } from '../testing/days';
+import { DAY_PLANS, dayWith, supper, weekend } from '../testing/days';
 import { solveDay } from '../timetable/solveDay';
 import { startingPantry } from '../../composition/pantry';
 
-const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
-const weekend = () =>
-  dayWith([
-    { id: 'supper', planId: 'ravioli', portions: 12, ribbons: true },
-    {
-      id: 'stall',
-      planId: 'stall',
-      portions: 6,
-      kind: 'handOver',
-      ahead: 'frozen',
-      at: '2026-11-28T09:30',
-      overMin: 0,
-    },
-  ]);
 const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
 
 describe('one dough, one bowl', () => {

@@ -56,3 +56,21 @@ export function dayWith(
     })),
   });
 }
+
+/** For tests: one supper for twelve. */
+export const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
+
+/** For tests: a supper, and frozen trays of the same dough and filling for a stall the day after. */
+export const weekend = () =>
+  dayWith([
+    { id: 'supper', planId: 'ravioli', portions: 12, ribbons: true },
+    {
+      id: 'stall',
+      planId: 'stall',
+      portions: 6,
+      kind: 'handOver',
+      ahead: 'frozen',
+      at: '2026-11-28T09:30',
+      overMin: 0,
+    },
+  ]);

@@ -10,27 +10,13 @@ import { checkSchedule } from '../engine/check';
 import { solve } from '../engine/solve';
 import { dayPaper } from '../paper';
 import { dayWork } from '../tasks/work';
-import { DAY_PLANS, dayWith } from '../testing/days';
+import { DAY_PLANS, dayWith, supper, weekend } from '../testing/days';
 import { blocksOf } from './blocks';
 import { handsCurve } from './handsCurve';
 import { lanesOf } from './lanes';
 import { mendsFor } from './mends';
 import { breaksWhenMoved, solveDay } from './solveDay';
 
-const supper = () => dayWith([{ planId: 'ravioli', portions: 12 }]);
-const weekend = () =>
-  dayWith([
-    { id: 'supper', planId: 'ravioli', portions: 12, ribbons: true },
-    {
-      id: 'stall',
-      planId: 'stall',
-      portions: 6,
-      kind: 'handOver',
-      ahead: 'frozen',
-      at: '2026-11-28T09:30',
-      overMin: 0,
-    },
-  ]);
 const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
 
 describe('any day', () => {
