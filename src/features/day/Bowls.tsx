@@ -90,7 +90,7 @@ function Bowl({
 }) {
   return (
     <section aria-label={title}>
-      <h3 className="font-display text-lead font-semibold">{title}</h3>
+      <h2 className="font-display text-lead font-semibold">{title}</h2>
       <p className="text-small text-ink-dim">
         {bowl.services.map(({ plan }) => plan.name).join(' and ')}
       </p>
@@ -148,9 +148,9 @@ function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
   );
   return (
     <section aria-labelledby="sharing" className="border-t-[1.5px] border-board-rule pt-4">
-      <h3 id="sharing" className="font-display text-lead font-semibold">
+      <h2 id="sharing" className="font-display text-lead font-semibold">
         Share what is in hand
-      </h3>
+      </h2>
       <div className="mt-2 grid grid-cols-2 items-end gap-3 md:grid-cols-[9rem_9rem_14rem_auto]">
         <QuantityField
           label="Dough in hand"

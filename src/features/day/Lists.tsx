@@ -28,7 +28,7 @@ export function Lists({
         const blocks = blocksOf(timetable, id);
         return (
           <section key={id} aria-label={`${name}’s list`} className="break-inside-avoid">
-            <h3 className="font-display text-figure">{name}</h3>
+            <h2 className="font-display text-figure">{name}</h2>
             {blocks.length === 0 && <p className="text-ink-dim">Nothing to do.</p>}
             <ol className="mt-1">
               {blocks.map((block) => (

@@ -41,7 +41,7 @@ export function Paper({
       </ul>
       <div className="grid content-start gap-4">
         <section aria-label="Calendar">
-          <h3 className="font-display text-lead font-semibold">Calendar</h3>
+          <h2 className="font-display text-lead font-semibold">Calendar</h2>
           <ul className="mt-1">
             <li>
               <a className="link inline-flex min-h-[44px] items-center" href={at('calendar')}>
@@ -61,7 +61,7 @@ export function Paper({
           </ul>
         </section>
         <section aria-label="Cards">
-          <h3 className="font-display text-lead font-semibold">Cards</h3>
+          <h2 className="font-display text-lead font-semibold">Cards</h2>
           <ul className="mt-1">
             {day.services.map(({ id, planId, portions }) => (
               <li key={id}>

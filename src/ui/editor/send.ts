@@ -22,7 +22,9 @@ export async function sendSave<T>(
     const response = await fetch(url, request(name, save));
     const body = (await response.json().catch(() => ({}))) as Record<string, unknown>;
     if (response.ok) {
-      return { kind: 'saved', edition: Number(body.edition), revision: Number(body.revision ?? 1) };
+      // An answer may be torn off as the page goes: what was saved is then not known to be.
+      if (typeof body.edition !== 'number') return { kind: 'failed', why: NO_ANSWER, again: true };
+      return { kind: 'saved', edition: body.edition, revision: Number(body.revision ?? 1) };
     }
     if (response.status === 409) {
       return { kind: 'conflict', theirs: body[name] as T, edition: Number(body.edition) };
