@@ -60,7 +60,9 @@ const sittings = Array.from({ length: Math.ceil(views.length / 4) }, (_, i) =>
 
 for (const sitting of sittings) {
   const names = sitting.map(([name]) => name).join('; ');
-  test(`no accessibility violation, by day or in the dark: ${names}`, async ({ page }) => {
+  test(`no accessibility violation, by day or in the dark, and nothing off a phone’s side: ${names}`, async ({
+    page,
+  }) => {
     for (const [name, path, part] of sitting) {
       await page.emulateMedia({ colorScheme: 'light' });
       await page.goto(path);
@@ -78,6 +80,10 @@ for (const sitting of sittings) {
       // What differs in the dark is colour alone.
       const dark = await found(scan().withRules(['color-contrast']));
       expect(dark, `${name}, in the dark`).toEqual([]);
+      await page.setViewportSize({ width: 360, height: 740 });
+      const width = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect(width, `${name}, on a phone`).toBeLessThanOrEqual(360);
+      await page.setViewportSize({ width: 1280, height: 800 });
     }
   });
 }
@@ -117,17 +123,6 @@ test.describe('opened over a page', () => {
 
 test.describe('on a phone of 360 px', () => {
   test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
-
-  for (const half of [0, 1]) {
-    test(`nothing runs off the side, ${half + 1} of 2`, async ({ page }) => {
-      for (const [name, path] of views.filter((_, i) => i % 2 === half)) {
-        await page.goto(path);
-        await page.getByRole('heading', { level: 1 }).first().waitFor();
-        const width = await page.evaluate(() => document.documentElement.scrollWidth);
-        expect(width, name).toBeLessThanOrEqual(360);
-      }
-    });
-  }
 
   test('the tally stays in sight and everything to tap is 44 px', async ({ page }) => {
     const long =

@@ -1,5 +1,5 @@
 import { cutTo } from '@/core/cutTo';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { ImportPlan } from '@/features/plans/ImportPlan';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { PlanList } from '@/features/plans/PlanList';

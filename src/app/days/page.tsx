@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { DayList } from '@/features/day/DayList';
 import { NewDay } from '@/features/day/NewDay';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';

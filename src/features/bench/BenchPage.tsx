@@ -3,7 +3,7 @@
 import './bench.css';
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { Scale } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useEffect, useRef, useState } from 'react';
 import { STEP_IDS, type StepId } from '@/core/run/events';
 import { meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2, Undo2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { removeDay, shelveDay } from '@/server/actions/days';

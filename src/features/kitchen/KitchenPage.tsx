@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
 import { useState, useSyncExternalStore, type ReactNode } from 'react';

@@ -7,7 +7,7 @@ import type { LogEntry } from '@/core/log/logEntry';
 import { PlanBar } from '@/features/shell/PlanBar';
 import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useToBench } from '@/features/bench/useToBench';
 import { Button } from '@/ui/buttons/Button';
 import { LogForm } from './LogForm';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import type { RunSummary } from '@/core/run/summary';
 import { WAY_IDS, WAYS } from '@/core/run/ways';
 import type { FigureUnit } from '@/core/working/working';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { LinkPending } from '@/ui/layout/LinkPending';
 
 const PAGES = [

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import type { RunRow } from '@/server/repositories/runs';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { LinkPending } from '@/ui/layout/LinkPending';

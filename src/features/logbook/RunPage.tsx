@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';

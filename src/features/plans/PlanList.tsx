@@ -2,7 +2,7 @@
 
 import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useRef, useState } from 'react';
 import type { State } from '@/core/basis/state';
 import type { FamilyId } from '@/core/shapes/families';

@@ -2,7 +2,7 @@
 
 import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { PlanDifference } from '@/core/plan/document/comparePlans';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { useCommands, type Command } from '@/ui/commands/commands';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Copy, Download, FileText, Printer, Share2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { parseAsArrayOf, parseAsString, useQueryState } from 'nuqs';
 import { useMemo, useTransition, type ReactNode } from 'react';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';

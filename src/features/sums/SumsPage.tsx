@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useMemo, type ComponentType } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';

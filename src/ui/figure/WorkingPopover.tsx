@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../layout/Link';
 import { heldName } from '@/core/calibrate/learnt';
 import { QUANTITIES } from '@/core/calibrate/quantities';
 import type { Learnt, Taught } from '@/core/basis/learnt';

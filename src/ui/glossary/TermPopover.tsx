@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../layout/Link';
 import { GLOSSARY, type GlossaryId } from '@/core/glossary';
 import { Anchored, type AnchorRef } from '../layout/Anchored';
 import { WordDrawing } from './WordDrawing';

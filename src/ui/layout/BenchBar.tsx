@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronLeft, CircleHelp, Ellipsis } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from './Link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { PreferencesMenu } from './PreferencesMenu';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { useState } from 'react';
 import { MOST_DAYS, type Day, type Service } from '@/core/schedule/document/day';
 import { freeId } from '@/core/schedule/timetable/mends';

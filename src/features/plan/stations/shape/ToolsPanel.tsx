@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/layout/Link';
 import { planFigures } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { stateOfMargin } from '@/core/basis/state';
