@@ -12,6 +12,7 @@ import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';
 import { readDayFile } from '../core/formats/dayFile';
 import { readRunFile } from '../core/formats/runFile';
+import { faultFileSchema } from '../core/faults/faultFile';
 import { placesOf } from '../core/layout/places';
 import { cautionsFor } from '../core/plan/questions/cautions';
 import { evaluatePlan } from '../core/plan/evaluatePlan';
@@ -40,7 +41,8 @@ const USAGE = `Usage:
   mortar calibrate DIR      what the run files of a folder teach, as JSON
     --today 2026-11-24      the day older runs are weighed against; the latest run's when left out
   mortar day FILE.json      put a day on the clock; its timetable as JSON; takes --rows and --calibrations too
-  mortar schema plan        the JSON Schema of the plan document, or: day
+  mortar faults FILE.json   from what is seen to its likeliest causes; see docs/formats.md; takes --rows and --calibrations too
+  mortar schema plan        the JSON Schema of the plan document, or: day, faults
   mortar backup FILE        copy the kitchen to a file of its own, while it is in use
   mortar restore FILE       put a copy in the kitchen's place; what stands there is copied first
   mortar export FILE.zip    write everything the kitchen keeps as one open archive
@@ -210,8 +212,8 @@ async function main(args: string[]): Promise<void> {
       throw new UsageError(`--${option}: goes with ${commands.join(', ')} only`);
     }
   };
-  goes('rows', rows.length > 0, 'plan', 'day', 'run', 'calibrate');
-  goes('calibrations', calibrations !== undefined, 'plan', 'day');
+  goes('rows', rows.length > 0, 'plan', 'day', 'faults', 'run', 'calibrate');
+  goes('calibrations', calibrations !== undefined, 'plan', 'day', 'faults');
   goes('plan', plan !== undefined, 'run');
   goes('today', today !== undefined, 'calibrate');
   goes('db', db !== undefined, ...VAULT_COMMANDS, 'passphrase', 'keys');
@@ -243,6 +245,19 @@ async function main(args: string[]): Promise<void> {
       const { dayResult } = await import('./day');
       return print(dayResult(file, basisWith(pantry, learnt)));
     }
+    case 'faults': {
+      const pantry = readPantry(rows);
+      const learnt = calibrations === undefined ? [] : readCalibrations(calibrations);
+      const beside = argument === '-' || argument === undefined ? '.' : dirname(argument);
+      const { faultsOf } = await import('./faults');
+      return print(
+        faultsOf(readJson(argument), {
+          basis: basisWith(pantry, learnt),
+          jsonOf: (name) => readJson(join(beside, name)),
+          textOf: (name) => readText(join(beside, name)),
+        }),
+      );
+    }
     case 'run':
       return printRun(argument, readPantry(rows), plan);
     case 'calibrate':
@@ -272,13 +287,14 @@ async function main(args: string[]): Promise<void> {
     case 'schema':
       if (argument === 'plan') return print(z.toJSONSchema(planSchema, { io: 'input' }));
       if (argument === 'day') return print(z.toJSONSchema(daySchema, { io: 'input' }));
-      throw new UsageError('schema: must be one of: plan, day');
+      if (argument === 'faults') return print(z.toJSONSchema(faultFileSchema, { io: 'input' }));
+      throw new UsageError('schema: must be one of: plan, day, faults');
     case 'help':
       process.stdout.write(`${USAGE}\n`);
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, day, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, day, faults, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
       );
   }
 }

@@ -1,6 +1,7 @@
 import type { Rule } from './rule';
 import { dayRules } from './rules/day';
 import { doughRules } from './rules/dough';
+import { faultRules } from './rules/faults';
 import { fillingRules } from './rules/filling';
 import { holdRules } from './rules/hold';
 import { judgingRules } from './rules/judging';
@@ -16,6 +17,7 @@ const SHIPPED = {
   ...holdRules,
   ...judgingRules,
   ...dayRules,
+  ...faultRules,
 };
 
 /** Id of a rule: `dough.target.base`. */

@@ -181,8 +181,11 @@ describe('every rule', () => {
     return { ask, read, says: JSON.stringify(ask(watched)) };
   });
 
-  // Those of a day's clock say nothing of a plan: they are met in schedule/tasks/tasks.test.
-  const ofPlans = (Object.keys(startingRules) as RuleId[]).filter((id) => !id.startsWith('day.'));
+  // Those of a day's clock and of faults say nothing of a plan: they are met in schedule/tasks/tasks.test
+  // and faults/diagnose.test.
+  const ofPlans = (Object.keys(startingRules) as RuleId[]).filter(
+    (id) => !/^(day|fault)\./.test(id),
+  );
   it.each(ofPlans)('%s changes what is said, once changed', (id) => {
     const { value } = startingRules[id];
     const changed = [value * 1.3 + 0.01, value * 0.7, value * 3, value / 10].map((to) =>

@@ -58,6 +58,25 @@ export function remediesOf(model: PlanModel): Quoted[] {
     .sort((a, b) => b.margin - a.margin);
 }
 
+/**
+ * Changes of some kinds that can lift some margins, each quoted by what its own margin then is; those
+ * that gain nothing, or cannot be cut, are left out.
+ */
+export function quotesOf(
+  model: PlanModel,
+  { kinds, lifts }: { kinds: readonly ChangeKind[]; lifts: readonly MarginId[] },
+): Quoted[] {
+  const before = marginsOf(model);
+  return changesFor(model, lifts)
+    .filter(({ kind }) => kinds.includes(kind))
+    .flatMap((change) => {
+      const after = marginsOf(modelOf(applyChange(model.plan, change), model.basis));
+      const gains = lifts.some((id) => (after[id] ?? 0) > (before[id] ?? 0) + LEAST_GAIN);
+      return gains ? quote(model, change) : [];
+    })
+    .sort((a, b) => b.margin - a.margin);
+}
+
 /** What a change gives and costs; nothing when it leaves nothing to cut. */
 function quote(before: PlanModel, change: Change): Quoted[] {
   const after = modelOf(applyChange(before.plan, change), before.basis);

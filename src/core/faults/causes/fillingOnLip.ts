@@ -1,0 +1,21 @@
+import { defineCause } from '../cause';
+import { withPart } from '../enacting';
+
+/** Filling or fat on the lip. */
+export const fillingOnLip = defineCause({
+  stage: 'shape',
+  name: 'Filling or fat on the lip',
+  does: 'Grease and crumbs hold the faces apart, and water finds the way out.',
+  known: 'A peeled edge shines, or has a smear in it.',
+  now: 'Wipe each lip with a damp finger before closing; the smeared ones go to the freezer, then in last.',
+  next: 'A narrower tip or a smaller spoon, and the bag lifted away before it drags.',
+  usual: 'often',
+  signs: { wontSeal: 'often', opensAtLip: 'surely' },
+  answers: {
+    lip: { filling: 2, clean: -2, flour: -2, slick: -1, dry: -2 },
+    centred: { middle: 1 },
+  },
+  margins: ['seal', 'lip'],
+  remedies: ['faces', 'dose'],
+  enact: (plan) => ({ plan: withPart(plan, 'hold', { faces: 'filling' }) }),
+});
