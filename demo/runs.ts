@@ -29,6 +29,8 @@ export interface DemoRun {
   readonly ready?: Readonly<Record<number, number>>;
   readonly changedDoseG?: number;
   readonly note?: string;
+  /** What was found afterwards to be why. */
+  readonly traced?: Pick<EventOf<'traced'>, 'cause' | 'signs'>;
   /** Left open after so many sheets. */
   readonly openAfter?: number;
 }
@@ -178,6 +180,7 @@ function closeRun(
   }
   if (edge) tell({ kind: 'edgeAte', edge });
   if (note) tell({ kind: 'noted', text: note });
+  if (run.traced) tell({ kind: 'traced', ...run.traced }, 3);
   tell({ kind: 'finished' }, 1);
 }
 
@@ -198,6 +201,7 @@ export const DEMO_RUNS: readonly DemoRun[] = [
     boilMin: 3,
     trim: 1.05,
     note: 'First Friday. Lips full of filling, a third of the bowl over.',
+    traced: { cause: 'overfilled', signs: ['opensAtLip'] },
   },
   {
     plan: 'barley-mushroom',
@@ -212,6 +216,7 @@ export const DEMO_RUNS: readonly DemoRun[] = [
     edge: 'right',
     boilMin: 3.5,
     note: 'It sprang back in the roller. Barley poked through.',
+    traced: { cause: 'unrested', signs: ['springsBack'] },
   },
   {
     plan: 'beetroot-tortelloni',
@@ -226,6 +231,7 @@ export const DEMO_RUNS: readonly DemoRun[] = [
     boilMin: 3,
     edge: 'hard',
     note: 'Two of us at the folding. Red water in the pot.',
+    traced: { cause: 'looseFilling', signs: ['wetPatches', 'opensAtLip'] },
   },
   {
     plan: 'ox-cheek-agnolotti',

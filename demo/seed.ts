@@ -4,10 +4,12 @@
  */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { v5 } from 'uuid';
 import { allRows, readIngredients } from '../src/core/formats/tablesCsv';
 import { kitchenSchema } from '../src/core/kitchen/kitchen';
 import { logEntrySchema } from '../src/core/log/logEntry';
 import { parsePlan } from '../src/core/plan/document/parsePlan';
+import type { EventOf } from '../src/core/run/events';
 import { openKitchenFile } from '../src/server/database';
 import { plans } from '../src/server/db/schema';
 import { saveKitchen } from '../src/server/repositories/kitchen';
@@ -23,11 +25,14 @@ import { dayAfter } from '../src/core/schedule/document/clock';
 import { createDay } from '../src/server/repositories/days';
 import { createPlan, getPlan, savePlan } from '../src/server/repositories/plans';
 
+/** Why a batch went wrong, as it was settled afterwards. */
+type Traced = Pick<EventOf<'traced'>, 'cause' | 'signs'>;
+
 interface PlanHistory {
   plan: string;
   id: string;
   revisions: { at: string; set: Record<string, unknown> }[];
-  log: ({ revision: number } & Record<string, unknown>)[];
+  log: ({ revision: number; traced?: Traced } & Record<string, unknown>)[];
 }
 
 const readText = (path: string): string => readFileSync(join(process.cwd(), 'demo', path), 'utf8');
@@ -86,13 +91,17 @@ if (db.select().from(plans).limit(1).get()) {
           savePlan(db, { id: history.id, plan, baseEdition, sitting: '', now });
         }
       });
-      for (const { revision, ...entry } of history.log) {
+      for (const { revision, traced, ...entry } of history.log) {
         addLogEntry(db, {
           planId: history.id,
           revision,
           entry: logEntrySchema.parse(entry),
           now: new Date(`${String(entry.madeOn)}T22:00:00Z`),
         });
+        if (!traced) continue;
+        const at = `${String(entry.madeOn)}T22:05:00Z`;
+        const id = v5('traced', String(entry.id));
+        addEvents(db, String(entry.id), [{ id, at, kind: 'traced', ...traced }], new Date(at));
       }
     }
   });

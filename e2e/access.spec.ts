@@ -38,6 +38,8 @@ const views: [name: string, path: string, part?: string][] = [
     `/days/friday-supper-and-saturday-stall?at=${at}`,
     '#main',
   ]),
+  ['what went wrong', '/faults', '#main'],
+  ['what went wrong, of a plan', '/faults?plan=celeriac-bare-tray&sign=wetPatches', '#main'],
   ['safe keeping', '/kitchen/keeping', '#main'],
   ['who may come in', '/kitchen/door', '#main'],
   ['the door', '/door'],

@@ -97,3 +97,6 @@ export type CauseId = keyof typeof CAUSES;
 export const CAUSE_IDS = Object.keys(CAUSES) as [CauseId, ...CauseId[]];
 
 export const causeOf = (id: CauseId): Cause => CAUSES[id];
+
+/** Whether a name is one of them: what was kept may be older, or newer. */
+export const isCause = (id: string): id is CauseId => Object.hasOwn(CAUSES, id);

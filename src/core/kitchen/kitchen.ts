@@ -94,6 +94,10 @@ export const kitchenSchema = z.strictObject({
   room: roomSchema.prefault({}),
   /** What was learnt but is kept at typical, as `quantity/key`; `*` for all of it. */
   held: z.array(z.string().max(160)).max(400).default([]),
+  /** Causes found for what went wrong in no batch of the logbook, how often each. */
+  found: z
+    .record(z.string().max(60), quantity('Times found', { min: 0, max: 100_000, whole: true }))
+    .default({}),
 });
 
 export type Kitchen = z.infer<typeof kitchenSchema>;
@@ -131,4 +135,5 @@ export const startingKitchen: Kitchen = {
   pots: [{ name: 'Pot', litres: 5 }],
   room: roomSchema.parse({}),
   held: [],
+  found: {},
 };

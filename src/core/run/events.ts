@@ -130,6 +130,11 @@ export const runEventSchema = z.discriminatedUnion('kind', [
     what: oneOf('What is left', ['dough', 'filling', 'trim']),
     g: grams('What is left'),
   }),
+  /** Why something went wrong, as the cook settled it: a cause and the signs that led there, by name. */
+  event('traced', {
+    cause: shortText('Cause', 60),
+    signs: z.array(shortText('Sign', 60)).max(30, 'Signs must be at most 30').default([]),
+  }),
   event('edgeAte', { edge: oneOf('Edge', EDGES) }),
   event('noted', {
     text: z.string().trim().min(1).max(4000, 'Note must be at most 4000 characters'),

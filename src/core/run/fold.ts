@@ -75,6 +75,8 @@ export interface RunState {
   readonly corrections: readonly EventOf<'corrected'>[];
   readonly timers: readonly RunningTimer[];
   readonly edge: EventOf<'edgeAte'>['edge'] | null;
+  /** Causes that were found for what went wrong. */
+  readonly traced: readonly EventOf<'traced'>[];
   readonly notes: readonly EventOf<'noted'>[];
   readonly pictures: readonly EventOf<'pictured'>[];
   /** Every event that stands, in the order of the bench. */
@@ -182,6 +184,7 @@ export function foldRun(given: readonly RunEvent[]): RunState {
         endsAt: new Date(Date.parse(at) + minutes * 60_000).toISOString(),
       })),
     edge: last('edgeAte')?.edge ?? null,
+    traced: of('traced'),
     notes: of('noted'),
     pictures: of('pictured'),
     events,

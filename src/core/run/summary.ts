@@ -29,6 +29,8 @@ export interface RunSummary {
   readonly minutesAPiece: number | null;
   readonly edge: RunState['edge'];
   readonly note: string;
+  /** Causes that were found; left out where there are none, and in older summaries. */
+  readonly traced?: readonly string[];
   readonly planned: {
     readonly name: string;
     readonly colour: string;
@@ -71,6 +73,7 @@ export function summaryOf(plan: Plan, state: RunState, basis: Basis): RunSummary
       thickness.length > 0 ? thickness.reduce((sum, mm) => sum + mm, 0) / thickness.length : null,
     minutesAPiece: timed > 0 ? seconds / 60 / timed : null,
     edge: state.edge,
+    ...(state.traced.length > 0 && { traced: state.traced.map(({ cause }) => cause) }),
     note: cutTo(notes.map(({ text }) => text).join(' '), MOST_NOTE),
     planned: {
       name: plan.name,

@@ -2,6 +2,7 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { basisFrom, type Basis } from '@/core/basis/basis';
+import type { CauseId } from '@/core/faults/causes';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { PlanAtBench } from '@/core/plan/model/atBench';
 import type { Plan } from '@/core/plan/document/schema';
@@ -20,6 +21,8 @@ export interface GivenRun {
   readonly plan: Plan;
   readonly pantry: Parameters<typeof basisFrom>[0]['pantry'];
   readonly learnt: Parameters<typeof basisFrom>[0]['learnt'];
+  /** Causes found in this kitchen before, how often; left out where that is not told. */
+  readonly found?: Readonly<Partial<Record<CauseId, number>>>;
   readonly events: Parameters<typeof useRun>[1]['events'];
   readonly last: number;
 }

@@ -2,7 +2,7 @@
 
 import './bench.css';
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
-import { Scale } from 'lucide-react';
+import { CircleAlert, Scale } from 'lucide-react';
 import { Link } from '@/ui/layout/Link';
 import { useEffect, useRef, useState } from 'react';
 import { STEP_IDS, type StepId } from '@/core/run/events';
@@ -14,6 +14,7 @@ import { Clocks } from './Clocks';
 import { DevicesProvider } from './devices/DevicesContext';
 import { DevicesPanel } from './devices/DevicesPanel';
 import { StepView } from './StepView';
+import { TroublePanel, TroubleProvider, useTrouble } from './Trouble';
 import { useAwake } from './useClock';
 
 const STEP = parseAsStringLiteral(STEP_IDS);
@@ -28,14 +29,16 @@ export function BenchPage({ run, cooks }: { run: GivenRun; cooks: readonly strin
   return (
     <BenchProvider given={run} cook={cook}>
       <DevicesProvider>
-        <BenchView
-          cooks={cooks}
-          cook={cook}
-          onCook={(next) => {
-            cookDrawer().write(next);
-            setCook(next);
-          }}
-        />
+        <TroubleProvider>
+          <BenchView
+            cooks={cooks}
+            cook={cook}
+            onCook={(next) => {
+              cookDrawer().write(next);
+              setCook(next);
+            }}
+          />
+        </TroubleProvider>
       </DevicesProvider>
     </BenchProvider>
   );
@@ -56,6 +59,7 @@ function BenchView({
   const { bench, given, state, happen } = useBench();
   const [at, setAt] = useQueryState('step', STEP);
   const [devices, setDevices] = useState(false);
+  const trouble = useTrouble();
   const steps = stepsOf(bench);
   const now = stepNow(bench);
   // A page that was kept may have been kept at another step: the address counts once the page stands.
@@ -72,6 +76,7 @@ function BenchView({
   }, [open, state.beganAt, happen]);
 
   const go = (step: StepId) => {
+    trouble.close();
     void setAt(step);
     window.scrollTo({ top: 0 });
     body.current?.focus({ preventScroll: true });
@@ -111,8 +116,17 @@ function BenchView({
           aria-expanded={devices}
           onClick={() => setDevices(!devices)}
         >
-          <Scale size={28} aria-hidden className="sm:hidden" />
-          <span className="max-sm:sr-only">Scale and probe</span>
+          <Scale size={28} aria-hidden className="min-[1501px]:hidden" />
+          <span className="max-[1500px]:sr-only">Scale and probe</span>
+        </button>
+        <button
+          type="button"
+          className="bench-chip"
+          aria-expanded={trouble.signs !== null}
+          onClick={() => (trouble.signs ? trouble.close() : trouble.open([]))}
+        >
+          <CircleAlert size={28} aria-hidden className="sm:hidden" />
+          <span className="max-sm:sr-only">Something is wrong</span>
         </button>
         <div className="bench-clocks ml-auto">
           <Clocks />
@@ -144,8 +158,14 @@ function BenchView({
       <main id="main" ref={body} tabIndex={-1} className="bench-body outline-none">
         {!open && <Ended />}
         {devices && <DevicesPanel />}
-        <StepView key={here.id} id={here.id} go={go} />
-        <Meanwhile here={here.id} go={go} />
+        {trouble.signs ? (
+          <TroublePanel key={trouble.signs.join()} step={here.id} signs={trouble.signs} />
+        ) : (
+          <>
+            <StepView key={here.id} id={here.id} go={go} />
+            <Meanwhile here={here.id} go={go} />
+          </>
+        )}
       </main>
       <Foot next={next?.title(bench).toLowerCase() ?? null} />
     </div>

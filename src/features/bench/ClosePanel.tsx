@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { SIGNS, SIGN_IDS, type Sign } from '@/core/faults/signs';
 import { EDGES } from '@/core/run/events';
 import { runLedger, type RunAccount } from '@/core/run/ledger';
 import { WAY_IDS, WAYS } from '@/core/run/ways';
@@ -10,6 +11,7 @@ import { useBench } from './BenchContext';
 import { Keypad } from './Keypad';
 import { Weigh } from './Weigh';
 import { readPicture } from './picture';
+import { useTrouble } from './Trouble';
 import { WayDrawing } from './WayDrawing';
 
 const EDGE_NAMES = { hard: 'Hard edge', right: 'Just right', soft: 'Too soft' } as const;
@@ -17,26 +19,43 @@ const EDGE_NAMES = { hard: 'Hard edge', right: 'Just right', soft: 'Too soft' } 
 /** Burst or spoilt pieces: tap what they look like, once for each. */
 export function BurstKeys() {
   const { state, happen } = useBench();
+  const { open } = useTrouble();
+  const seen = SIGN_IDS.filter((sign) => {
+    const { way }: Sign = SIGNS[sign];
+    return way !== undefined && state.burst[way] > 0;
+  });
   return (
-    <div
-      className="grid gap-3"
-      role="group"
-      aria-label="What went wrong with a piece"
-      style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))' }}
-    >
-      {WAY_IDS.map((how) => (
-        <button
-          key={how}
-          type="button"
-          className="bench-key"
-          onClick={() => happen({ kind: 'burst', how, pieces: 1 })}
-        >
-          <WayDrawing how={how} />
-          <span>{WAYS[how].name}</span>
-          {state.burst[how] > 0 && <b>{state.burst[how]}</b>}
-        </button>
-      ))}
-    </div>
+    <>
+      <div
+        className="grid gap-3"
+        role="group"
+        aria-label="What went wrong with a piece"
+        style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))' }}
+      >
+        {WAY_IDS.map((how) => (
+          <button
+            key={how}
+            type="button"
+            className="bench-key"
+            onClick={() => happen({ kind: 'burst', how, pieces: 1 })}
+          >
+            <WayDrawing how={how} />
+            <span>{WAYS[how].name}</span>
+            {state.burst[how] > 0 && <b>{state.burst[how]}</b>}
+          </button>
+        ))}
+      </div>
+      {seen.length > 0 && (
+        <div className="bench-keys" role="group" aria-label="Why">
+          {seen.map((sign) => (
+            <button key={sign} type="button" className="bench-key" onClick={() => open([sign])}>
+              <b>Why?</b>
+              <span className="bench-dim">{SIGNS[sign].name}</span>
+            </button>
+          ))}
+        </div>
+      )}
+    </>
   );
 }
 

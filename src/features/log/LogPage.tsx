@@ -111,12 +111,18 @@ function Entry({
             {entry.cook && `, ${entry.cook}`}, revision {revision}
           </span>
         </h2>
-        <span className="flex gap-4">
+        <span className="flex flex-wrap gap-x-4">
           <Link
             href={`/logbook/${entry.id}`}
             className="link flex min-h-[44px] min-w-[44px] items-center text-small"
           >
             In full<span className="sr-only"> {entry.madeOn}</span>
+          </Link>
+          <Link
+            href={`/faults?run=${encodeURIComponent(entry.id)}`}
+            className="link flex min-h-[44px] min-w-[44px] items-center text-small"
+          >
+            What went wrong?<span className="sr-only"> {entry.madeOn}</span>
           </Link>
           <button
             ref={change}

@@ -4,6 +4,7 @@ import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
+import { causeOf, isCause } from '@/core/faults/causes';
 import type { Happening, RunEvent } from '@/core/run/events';
 import { planAgain } from '@/core/run/planAgain';
 import type { GivenRun } from '@/features/bench/BenchContext';
@@ -76,6 +77,9 @@ export function RunPage({
           <Link className="btn" href={`/plans/${run.planId}`}>
             The plan
           </Link>
+          <Link className="btn" href={`/faults?run=${encodeURIComponent(run.id)}`}>
+            What went wrong?
+          </Link>
           {state.status === 'open' && (
             <Link className="btn btn-strong" href={`/runs/${run.id}`}>
               To the bench
@@ -84,6 +88,16 @@ export function RunPage({
         </div>
       </div>
       <RunCount state={state} />
+      {state.traced.length > 0 && (
+        <p className="mt-3 border-l-4 border-dough-edge pl-3">
+          Why, as it was found:{' '}
+          <b>
+            {state.traced
+              .map(({ cause }) => (isCause(cause) ? causeOf(cause).name.toLowerCase() : cause))
+              .join('; ')}
+          </b>
+        </p>
+      )}
       <div className="mt-6 grid gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
         <RunRead run={run} read={read} />
         <aside className="grid content-start gap-6">

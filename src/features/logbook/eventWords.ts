@@ -1,3 +1,4 @@
+import { causeOf, isCause } from '@/core/faults/causes';
 import type { RunEvent } from '@/core/run/events';
 import { TIMER_NAMES } from '@/core/run/steps/step';
 import { STEPS } from '@/core/run/steps/steps';
@@ -81,6 +82,8 @@ export function eventText(event: RunEvent, bench: Bench, write: WriteFigure): st
       return event.pieces > 0 ? `${WAYS[event.how].name}: ${pieces(event.pieces)}` : null;
     case 'left':
       return `Left of the ${event.what}: ${write(event.g, 'g')}`;
+    case 'traced':
+      return `Found: ${isCause(event.cause) ? causeOf(event.cause).name.toLowerCase() : event.cause}`;
     case 'edgeAte':
       return EDGE[event.edge];
     case 'noted':

@@ -5,6 +5,7 @@ import { useMemo, type ComponentType } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { BurstSum } from './BurstSum';
 import { CookOffSum } from './CookOffSum';
 import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
@@ -35,6 +36,7 @@ const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   'pot-load': PotSum,
   'from-frozen': FrozenSum,
   swelling: SwellingSum,
+  burst: BurstSum,
 };
 
 /** Single sums, without a plan: the questions at the left, the one asked at the right. */

@@ -16,6 +16,7 @@ export const SUMS = [
   { id: 'keep', name: 'How long it keeps', asks: 'When does the under-face turn tacky?' },
   { id: 'pot-load', name: 'Pot load', asks: 'How many at once?' },
   { id: 'from-frozen', name: 'Boil from frozen', asks: 'How much longer from frozen?' },
+  { id: 'burst', name: 'What went wrong', asks: 'Why did it burst?' },
   { id: 'swelling', name: 'Air at a height', asks: 'How much does the air in a piece swell?' },
 ] as const;
 

@@ -117,6 +117,12 @@ function ChromeInside({
         run: () => router.push('/logbook'),
       },
       {
+        id: 'go-faults',
+        label: 'What went wrong?',
+        group: 'Anywhere',
+        run: () => router.push('/faults'),
+      },
+      {
         id: 'go-kitchen',
         label: 'Go to the kitchen',
         group: 'Anywhere',

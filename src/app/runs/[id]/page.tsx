@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { BenchPage } from '@/features/bench/BenchPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
+import { foundCauses } from '@/server/repositories/faults';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getRun } from '@/server/repositories/runs';
 
@@ -17,5 +18,6 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function Page({ params }: Props) {
   const { id } = await params;
   const db = database();
-  return <BenchPage key={id} run={orNotFound(() => getRun(db, id))} cooks={getKitchen(db).cooks} />;
+  const run = { ...orNotFound(() => getRun(db, id)), found: foundCauses(db) };
+  return <BenchPage key={id} run={run} cooks={getKitchen(db).cooks} />;
 }

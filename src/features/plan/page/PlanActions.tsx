@@ -1,6 +1,7 @@
 'use client';
 
 import {
+  CircleAlert,
   ClipboardList,
   CookingPot,
   History,
@@ -76,6 +77,15 @@ export function PlanActions({ id }: { id: string }) {
         onClick={() => void leave('revisions')}
       >
         <History size={20} aria-hidden />
+      </IconButton>
+      <IconButton
+        on="slate"
+        label="What went wrong?"
+        keys="W"
+        className="max-sm:hidden"
+        onClick={() => void leave('faults')}
+      >
+        <CircleAlert size={20} aria-hidden />
       </IconButton>
       <LatePlanMenu id={id} name={name} shelf="current" inside before={flush} />
     </>

@@ -14,9 +14,10 @@ export function useLeave(id: string) {
   const router = useRouter();
   const toBench = useToBench(id);
   return useCallback(
-    async (to: 'bench' | 'card' | 'log' | 'revisions' | 'shopping') => {
+    async (to: 'bench' | 'card' | 'log' | 'revisions' | 'shopping' | 'faults') => {
       await flush();
       if (to === 'bench') return toBench();
+      if (to === 'faults') return router.push(`/faults?plan=${encodeURIComponent(id)}`);
       router.push(to === 'shopping' ? `/shopping?plans=${id}` : `/plans/${id}/${to}`);
     },
     [flush, id, router, toBench],
@@ -66,6 +67,13 @@ export function usePlanCommands(id: string, go: (station: StationId) => void): v
         group,
         keys: 's',
         run: () => void leave('shopping'),
+      },
+      {
+        id: 'faults',
+        label: 'What went wrong?',
+        group,
+        keys: 'w',
+        run: () => void leave('faults'),
       },
       { id: 'revisions', label: 'Revisions', group, keys: 'r', run: () => void leave('revisions') },
     ];
