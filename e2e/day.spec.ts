@@ -236,3 +236,37 @@ test('on a phone a block is chosen by touch and moved by its buttons', async ({ 
   await expect(mix).toHaveAttribute('aria-label', /kept at its time/, { timeout: 60_000 });
   await expect(block(page, (await mix.getAttribute('data-block'))!)).toBeVisible();
 });
+
+test('the clock is printed whole: every date under its name, and nothing to tap', async ({
+  page,
+}) => {
+  await page.goto('/days/friday-supper-and-saturday-stall');
+  await expect(page.getByTestId('lanes')).toBeVisible();
+  await expect(page.getByTestId('lanes-on-paper').first()).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  const dates = page.getByRole('heading', { level: 2, name: /\d/ });
+  const onPaper = page.getByTestId('lanes-on-paper');
+  await expect(onPaper.first()).toBeVisible();
+  expect(await dates.count()).toBe((await onPaper.count()) + 1);
+  await expect(page.getByRole('group', { name: 'Day shown' })).toBeHidden();
+  await expect(page.getByRole('checkbox', { name: 'Show what may slip' })).toBeHidden();
+  // Nothing runs off a sheet of paper laid across.
+  await page.setViewportSize({ width: 1040, height: 720 });
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(1040);
+});
+
+test.describe('the clock on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('opens at the hour of serving', async ({ page }) => {
+    await page.goto('/days/friday-supper-and-saturday-stall');
+    await expect(page.getByTestId('lanes')).toBeVisible();
+    const scrolled = () =>
+      page
+        .getByRole('group', { name: 'The clock' })
+        .first()
+        .evaluate((box) => box.scrollLeft);
+    await expect.poll(scrolled).toBeGreaterThan(50);
+  });
+});

@@ -81,7 +81,7 @@ export function DayClock({
     <div className="mt-4">
       <div className="flex flex-wrap items-center gap-x-4">
         {days.length > 1 && (
-          <div role="group" aria-label="Day shown" className="flex gap-1">
+          <div role="group" aria-label="Day shown" className="no-print flex gap-1">
             {days.map((each) => (
               <button
                 key={each}
@@ -104,19 +104,31 @@ export function DayClock({
           onChange={setSlack}
         />
       </div>
-      <Lanes
-        lanes={lanes}
-        timetable={shown.timetable}
-        scale={scaleOf(shown.timetable, dayShown)}
-        colourOf={colourOf}
-        nowMin={nowMin}
-        slack={slack}
-        selected={chosen && `${chosen.person} ${chosen.block}`}
-        moving={moving}
-        onSelect={(of, person) => choose({ block: of.id, person })}
-        onMoving={setMoving}
-        onMoved={pin}
-      />
+      {/* On paper there is nothing to tap: every date stands there, each under its name. */}
+      {days.map((each) => (
+        <div
+          key={each}
+          className={`break-inside-avoid print:mt-6 ${each === dayShown ? '' : 'hidden print:block'}`}
+        >
+          <h2 className="hidden font-display text-figure print:block">
+            {dayName(dayAfter(day.date, each))}
+          </h2>
+          <Lanes
+            lanes={lanes}
+            timetable={shown.timetable}
+            scale={scaleOf(shown.timetable, each)}
+            colourOf={colourOf}
+            nowMin={nowMin}
+            slack={slack}
+            shown={each === dayShown}
+            selected={each === dayShown && chosen ? `${chosen.person} ${chosen.block}` : null}
+            moving={each === dayShown ? moving : null}
+            onSelect={(of, person) => choose({ block: of.id, person })}
+            onMoving={setMoving}
+            onMoved={pin}
+          />
+        </div>
+      ))}
       <p role="status" className="no-print min-h-6 text-small font-semibold" data-testid="breaks">
         {moving &&
           (breaks.length > 0

@@ -53,7 +53,7 @@ export function TroubleList({
         {breaches.length > 6 && <p className="text-ink-dim">and {breaches.length - 6} more.</p>}
       </div>
       {breaches.length > 0 && !underWay && (
-        <div>
+        <div className="no-print">
           <h2 className="font-display text-lead font-semibold">What would mend it</h2>
           {!here && <p className="mt-1 text-ink-dim">Trying changes, one at a time…</p>}
           {here?.length === 0 && (

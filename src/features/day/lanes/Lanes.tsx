@@ -1,6 +1,6 @@
 'use client';
 
-import type { CSSProperties, ReactNode } from 'react';
+import { useEffect, useRef, type CSSProperties, type ReactNode } from 'react';
 import { clockText } from '@/core/schedule/document/clock';
 import type { GearBar, Lane } from '@/core/schedule/timetable/lanes';
 import type { Timetable } from '@/core/schedule/timetable/timetable';
@@ -15,7 +15,12 @@ export interface LanesProps extends BlockMoves {
   readonly colourOf: (services: readonly string[], kind?: string) => string;
   readonly nowMin: number | null;
   readonly slack: boolean;
+  /** On the screen, not on paper alone. */
+  readonly shown: boolean;
 }
+
+/** What the names of the lanes take, px: 8.5 rem. */
+const NAMES_PX = 136;
 
 /** People, then gear, on one clock, to scale. */
 export function Lanes(props: LanesProps) {
@@ -24,9 +29,29 @@ export function Lanes(props: LanesProps) {
     ({ atMin }) => atMin >= scale.fromMin && atMin <= scale.toMin,
   );
   const hours = hoursOf(scale);
+  const scroller = useRef<HTMLDivElement>(null);
+  const servedMin = served[0]?.atMin ?? null;
+  const { fromMin, toMin } = scale;
+  useEffect(() => {
+    // Where there is no room for all of it, the hour it is all for stands in sight first.
+    const box = scroller.current;
+    if (!box || servedMin === null) return;
+    const at =
+      NAMES_PX + ((box.scrollWidth - NAMES_PX) * along({ fromMin, toMin }, servedMin)) / 100;
+    box.scrollLeft = at - 0.75 * box.clientWidth;
+  }, [servedMin, fromMin, toMin]);
   return (
-    <div className="overflow-x-auto print:overflow-visible" tabIndex={0} aria-label="The clock">
-      <div className="relative min-w-[44rem]" data-testid="lanes">
+    <div
+      ref={scroller}
+      className="overflow-x-auto print:overflow-visible"
+      tabIndex={0}
+      role="group"
+      aria-label="The clock"
+    >
+      <div
+        className="relative min-w-[44rem] print:min-w-0"
+        data-testid={props.shown ? 'lanes' : 'lanes-on-paper'}
+      >
         <div className="ml-[8.5rem]">
           <div aria-hidden className="relative h-7">
             {hours.map((minute, i) => (
