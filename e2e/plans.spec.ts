@@ -222,3 +222,47 @@ test('ticks, what is in hand and own lines of a shopping list stay', async ({ pa
   await page.goto('/shopping?plans=ox-cheek-agnolotti');
   await expect(list.getByRole('checkbox', { checked: true })).toHaveCount(0);
 });
+
+test('a plan goes out as recipe data, and makes a new plan again', async ({ page }) => {
+  const id = await newPlan(page, 'Recipe data there and back');
+  const answer = await page.request.get(`/api/plans/${id}/recipe`);
+  expect(answer.headers()['content-type']).toContain('application/ld+json');
+  const recipe = await answer.text();
+  expect(JSON.parse(recipe)).toMatchObject({
+    '@type': 'Recipe',
+    name: 'Recipe data there and back',
+  });
+  await page.goto('/plans/new');
+  await page.getByRole('radio', { name: 'I have a recipe' }).click();
+  await page.getByLabel('Recipe file').setInputFiles({
+    name: 'supper.jsonld',
+    mimeType: 'application/ld+json',
+    buffer: Buffer.from(recipe),
+  });
+  await expect(page.getByText('From structured data:')).toContainText('Recipe data there and back');
+  await expect(page.getByText(/^Not used/)).toContainText('recipeInstructions');
+  await expect(page.getByRole('textbox', { name: 'For how many?' })).toHaveValue(
+    String((await stored(page, id)).batch?.portions),
+  );
+  // What is no recipe is said, and stays to be put right.
+  await page.getByLabel('Recipe file').setInputFiles({
+    name: 'other.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"@type":"Person"}'),
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'Recipe data' })).toContainText(
+    'must hold a Recipe',
+  );
+  await page.getByLabel('Recipe file').setInputFiles({
+    name: 'supper.jsonld',
+    mimeType: 'application/ld+json',
+    buffer: Buffer.from(recipe),
+  });
+  await page.getByRole('button', { name: 'Show me' }).click();
+  await page.waitForURL(/\/plans\/[^/]+\?at=count/);
+  const made = await stored(page, page.url().split('/').at(-1)!.split('?')[0]!);
+  expect(made.name).toBe('Recipe data there and back');
+  expect((made.filling?.parts as { id: string }[]).map((part) => part.id)).toContain(
+    'celeriac-raw',
+  );
+});

@@ -54,5 +54,3 @@ export const faultFileSchema = z.strictObject({
   stage: oneOf('Stage', STAGES).optional(),
   found: foundSchema.default({}),
 });
-
-export type FaultFile = z.infer<typeof faultFileSchema>;

@@ -27,6 +27,28 @@ export function namesOf(pantry: Pantry): KnownWords[] {
   ];
 }
 
+/** A name of one word may be said of anything. */
+const LEAST_WORDS = 2;
+
+/**
+ * The ingredient whose name in the pantry stands in the line in full, brackets and all, as a plan writes it.
+ * @example fullNameIn('320 g Soft wheat flour fine (00)', startingPantry)?.ids // ['flour-00']
+ */
+export function fullNameIn(line: string, pantry: Pantry): KnownWords | undefined {
+  // What comes after a comma says what is done to it.
+  const said = ` ${wordsOf(line.split(',')[0] ?? '').join(' ')} `;
+  let best: KnownWords | undefined;
+  let most = LEAST_WORDS - 1;
+  for (const { id, name } of pantry.ingredients.values()) {
+    const words = wordsOf(name);
+    if (words.length > most && said.includes(` ${words.join(' ')} `)) {
+      best = { words: name, ids: [id] };
+      most = words.length;
+    }
+  }
+  return best;
+}
+
 /** The name with the most words in the line; of those with as many, the first known. */
 export function nameIn(text: string, names: readonly KnownWords[]): KnownWords | undefined {
   const there = new Set(wordsOf(text));

@@ -3,7 +3,7 @@ import { preparationsFor, type Pantry } from '../composition/pantry';
 import { gramsOf, isInContainers, type ReadOptions } from './grams';
 import { BY_TASTE, DONE_WORDS, type KnownWords } from './knownWords';
 import { phrasesOf, type Phrase } from './lineAmount';
-import { nameIn, namesOf } from './names';
+import { fullNameIn, nameIn, namesOf } from './names';
 
 export type Side = 'dough' | 'filling';
 
@@ -75,7 +75,9 @@ function partOf(
   names: readonly KnownWords[],
   options: ReadOptions,
 ): ReadPart | null {
-  const name = nameIn(isInContainers(phrase) ? `can ${phrase.words}` : phrase.words, names);
+  const name =
+    fullNameIn(line, options.pantry) ??
+    nameIn(isInContainers(phrase) ? `can ${phrase.words}` : phrase.words, names);
   const [id] = name?.ids ?? [];
   const row = id === undefined ? undefined : options.pantry.ingredients.get(id);
   const amount = gramsOf(phrase, row, options);
@@ -86,7 +88,7 @@ function partOf(
   if (!row && amount.g === null && phrase.amounts.length === 0) return null;
   const done = name?.prepared
     ? { preparation: name.prepared, preparations: [], unsure: false }
-    : doneTo(phrase.words, row, options.pantry);
+    : doneTo(phrase.words, line, row, options.pantry);
   const prepared = name?.prepared && options.pantry.preparations.get(name.prepared);
   const raw = prepared && amount.g !== null ? amount.g / prepared.massYield : amount.g;
   const asks: Ask[] = [];
@@ -114,12 +116,18 @@ const COOKED_FIRST = new Set(['vegetable', 'leaf', 'meat', 'fish']);
 
 function doneTo(
   words: string,
+  line: string,
   row: Ingredient | undefined,
   pantry: Pantry,
 ): { preparation: string; preparations: readonly string[]; unsure: boolean } {
   const raw = { preparation: 'raw', preparations: [], unsure: false };
   if (!row) return raw;
   const suits = preparationsFor(pantry, row.id).map(({ id }) => id);
+  // As a plan writes it, the preparation's own name.
+  const named = suits.find((id) =>
+    line.toLowerCase().includes(`, ${pantry.preparations.get(id)?.name.toLowerCase()}`),
+  );
+  if (named !== undefined) return { preparation: named, preparations: [named], unsure: false };
   const said = DONE_WORDS.find(([pattern]) => pattern.test(words));
   const meant = said?.[1].filter((id) => suits.includes(id)) ?? [];
   if (meant[0] !== undefined) {

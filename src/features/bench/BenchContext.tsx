@@ -6,10 +6,8 @@ import type { CauseId } from '@/core/faults/causes';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { PlanAtBench } from '@/core/plan/model/atBench';
 import type { Plan } from '@/core/plan/document/schema';
-import { liveOf } from '@/core/run/live';
+import { benchOf } from '@/core/run/bench';
 import type { Bench } from '@/core/run/steps/step';
-import { familyOf } from '@/core/shapes/families';
-import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useRun, type LiveRun } from './useRun';
 
@@ -71,20 +69,14 @@ export function BenchProvider({
     [planNow, planned, given.plan, basis],
   );
   const bench = useMemo<Bench>(
-    () => ({
-      plan: given.plan,
-      result: planned,
-      ladder: resultNow.ladder,
-      state,
-      live: liveOf(planned, state, {
-        roller: given.plan.sheet.roller,
-        thicknessBandMm: familyOf(given.plan.shape.family).thicknessBandMm,
-        eggsPerG: eggsPerG(given.plan),
+    () =>
+      benchOf(given.plan, planned, {
+        state,
+        ladder: resultNow.ladder,
         rules: basis.rules,
+        write: text,
+        split,
       }),
-      write: text,
-      split,
-    }),
     [given.plan, planned, resultNow, state, basis, text, split],
   );
   const value = useMemo(
@@ -92,17 +84,6 @@ export function BenchProvider({
     [run, given, basis, bench, planNow, resultNow],
   );
   return <Context value={value}>{children}</Context>;
-}
-
-/** Eggs and yolks in a gram of the recipe; 0 without. */
-function eggsPerG({ dough }: Plan): number {
-  const massG = dough.parts.reduce((sum, { g }) => sum + g, 0);
-  const eggs = dough.parts.reduce(
-    (sum, { id, g }) =>
-      sum + (id === EGG_WHOLE ? g / dough.eggG : id === EGG_YOLK ? g / dough.yolkG : 0),
-    0,
-  );
-  return massG > 0 ? eggs / massG : 0;
 }
 
 /** The plan with what this bench changed and corrected; the same one where nothing was. */

@@ -14,7 +14,8 @@ import { Clocks } from './Clocks';
 import { DevicesProvider } from './devices/DevicesContext';
 import { DevicesPanel } from './devices/DevicesPanel';
 import { StepView } from './StepView';
-import { TroublePanel, TroubleProvider, useTrouble } from './Trouble';
+import { TroubleProvider, useTrouble } from './TroubleContext';
+import { TroublePanel } from './TroublePanel';
 import { useAwake } from './useClock';
 
 const STEP = parseAsStringLiteral(STEP_IDS);

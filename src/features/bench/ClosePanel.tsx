@@ -11,7 +11,7 @@ import { useBench } from './BenchContext';
 import { Keypad } from './Keypad';
 import { Weigh } from './Weigh';
 import { readPicture } from './picture';
-import { useTrouble } from './Trouble';
+import { useTrouble } from './TroubleContext';
 import { WayDrawing } from './WayDrawing';
 
 const EDGE_NAMES = { hard: 'Hard edge', right: 'Just right', soft: 'Too soft' } as const;

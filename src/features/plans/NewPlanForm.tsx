@@ -38,13 +38,15 @@ export interface NewPlanFormProps {
 
 const IN_HAND = 'inHand';
 
+const USUAL_PORTIONS = 4;
+
 /** Asks what a cook knows before there is a plan, and opens at the answer. */
 export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps) {
   const router = useRouter();
   const idFor = useIdFor();
   const [pending, begin] = useTransition();
   const [error, setError] = useState<string | null>(null);
-  const [portions, setPortions] = useState(4);
+  const [portions, setPortions] = useState<number | null>(null);
   const [family, setFamily] = useState<FamilyId | 'any'>('any');
   const [from, setFrom] = useState<'list' | 'recipe'>('list');
   const [filling, setFilling] = useState(fillings[0]?.id ?? '');
@@ -61,8 +63,12 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       : null;
   const flours = [...pantry.ingredients.values()].filter(({ group }) => group === 'flour');
 
+  // What a recipe file says counts until the cook says otherwise.
+  const told = own && recipe.data;
+  const forHowMany = portions ?? told?.portions ?? USUAL_PORTIONS;
   const wish = (): NewPlan => ({
-    portions,
+    portions: forHowMany,
+    ...(told?.name && { name: told.name }),
     ...(family !== 'any' && { family }),
     dough: own?.dough.length
       ? { kind: 'recipe', parts: own.dough.map(({ id, g }) => ({ id, g })), had }
@@ -100,7 +106,7 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
           label="For how many?"
           kind="count"
           range={PLAN_FIELDS['batch.portions']}
-          value={portions}
+          value={forHowMany}
           step={1}
           onChange={setPortions}
         />

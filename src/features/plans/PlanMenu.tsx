@@ -5,6 +5,7 @@ import {
   ArchiveRestore,
   Copy,
   Download,
+  FileJson,
   EllipsisVertical,
   Pencil,
   Tag,
@@ -113,6 +114,11 @@ export default function PlanMenu(props: PlanMenuProps) {
                 <DropdownMenu.Item asChild>
                   <a className="menu-item" href={`/api/plans/${id}`} download>
                     <Download size={18} aria-hidden /> Save as a file
+                  </a>
+                </DropdownMenu.Item>
+                <DropdownMenu.Item asChild>
+                  <a className="menu-item" href={`/api/plans/${id}/recipe`} download>
+                    <FileJson size={18} aria-hidden /> Save as recipe data
                   </a>
                 </DropdownMenu.Item>
               </>

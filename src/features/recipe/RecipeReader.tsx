@@ -6,6 +6,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { Field } from '@/ui/fields/Field';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { SelectField } from '@/ui/fields/SelectField';
+import { ChooseFile } from '@/ui/files/ChooseFile';
 import { IngredientPicker } from './IngredientPicker';
 import type { Recipe, RecipeRow } from './useRecipe';
 
@@ -34,7 +35,7 @@ export function RecipeReader({
   only?: Side;
   label?: string;
 }) {
-  const { text, setText, measures, setMeasures, rows, say } = recipe;
+  const { text, setText, data, measures, setMeasures, rows, say } = recipe;
   const cups = rows.some(({ read }) => /cup|spoon/.test(read.how));
   const flourByCup = rows.some(({ read }) => read.flourByCup);
   return (
@@ -42,13 +43,42 @@ export function RecipeReader({
       <Field label={label}>
         <textarea
           rows={Math.min(10, Math.max(4, text.split('\n').length + 1))}
-          maxLength={6000}
+          maxLength={200_000}
           className="field py-2"
           placeholder={'2 ½ cups flour\n3 large eggs + 2 yolks\n500 g ricotta, drained'}
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
       </Field>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <ChooseFile
+          label="Recipe file"
+          accept=".json,.jsonld,.html,.htm,.txt,application/ld+json,application/json,text/html,text/plain"
+          onFile={(file) => void file.text().then(setText)}
+        >
+          Open a recipe file
+        </ChooseFile>
+        <p className="text-small text-ink-dim">Text, or structured recipe data (JSON-LD)</p>
+      </div>
+      {data && (
+        <div role={data.trouble ? 'alert' : 'status'} className="text-small">
+          {data.trouble ? (
+            <p className="font-semibold text-brick">{data.trouble}.</p>
+          ) : (
+            <>
+              <p>
+                From structured data: <b>{data.name ?? 'a recipe without a name'}</b>
+                {data.portions !== null && `, for ${data.portions}`}.
+              </p>
+              {data.unused.length > 0 && (
+                <p className="text-ink-dim">
+                  Not used, for a plan works these out itself: {data.unused.join(', ')}.
+                </p>
+              )}
+            </>
+          )}
+        </div>
+      )}
       {(cups || flourByCup) && (
         <div className="grid gap-3 sm:grid-cols-2">
           <Choice

@@ -3,6 +3,8 @@
 import { useMemo, useState } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import type { EggContents } from '@/core/dough/eggSizes';
+import { isRecipeData, readRecipeData, type ReadRecipeData } from '@/core/formats/recipeData';
+import { FieldError } from '@/core/range';
 import type { Measures } from '@/core/recipe/grams';
 import { readRecipe, type ReadPart, type Side } from '@/core/recipe/readRecipe';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -36,10 +38,29 @@ export interface RecipePart {
   readonly weighedG?: number;
 }
 
+/** What structured recipe data said beside its lines, or why it could not be read. */
+export interface RecipeFile extends Omit<ReadRecipeData, 'text'> {
+  readonly trouble: string | null;
+}
+
 /** A pasted recipe being read: its text, what each line was read as, and what the cook says of it. */
 export function useRecipe(pantry: Pantry, egg: EggContents, only?: Side) {
   const { units } = useUnits();
-  const [text, setText] = useState('');
+  const [text, setLines] = useState('');
+  const [data, setData] = useState<RecipeFile | null>(null);
+  const setText = (given: string) => {
+    if (!isRecipeData(given)) return setLines(given);
+    try {
+      const read = readRecipeData(given);
+      setLines(read.text);
+      setData({ ...read, trouble: null });
+    } catch (error) {
+      if (!(error instanceof FieldError)) throw error;
+      // What is pasted stays as it is, to be put right or taken out.
+      setLines(given);
+      setData({ name: null, portions: null, unused: [], trouble: error.message });
+    }
+  };
   const [measures, setMeasures] = useState<Measures>({
     cup: units.spoons === 'us' ? 'us' : 'metric',
     flour: 'spooned',
@@ -53,6 +74,8 @@ export function useRecipe(pantry: Pantry, egg: EggContents, only?: Side) {
   return {
     text,
     setText,
+    /** What structured data said beside its ingredients; null where none was given. */
+    data,
     measures,
     setMeasures,
     rows,

@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState } from 'react';
 import { isCause, type CauseId } from '@/core/faults/causes';
 import { knownOf } from '@/core/faults/known';
 import type { SignId } from '@/core/faults/signs';
@@ -12,6 +12,7 @@ import { useRemedyText } from '@/features/faults/useRemedyText';
 import { useTrace } from '@/features/faults/useTrace';
 import { mendPlan } from '@/server/actions/faults';
 import { useBench } from './BenchContext';
+import { useTrouble } from './TroubleContext';
 
 /** Where each step of the bench lies in the work. */
 const STAGE_OF: Readonly<Record<StepId, Stage>> = {
@@ -28,27 +29,6 @@ const STAGE_OF: Readonly<Record<StepId, Stage>> = {
   boil: 'pot',
   close: 'end',
 };
-
-interface Trouble {
-  /** Signs it was opened with; null while nothing is wrong. */
-  readonly signs: readonly SignId[] | null;
-  open(signs: readonly SignId[]): void;
-  close(): void;
-}
-
-const Context = createContext<Trouble>({ signs: null, open: () => {}, close: () => {} });
-
-/** Whether something is wrong at this bench, and the way to say so. */
-export const useTrouble = (): Trouble => useContext(Context);
-
-export function TroubleProvider({ children }: { children: ReactNode }) {
-  const [signs, setSigns] = useState<readonly SignId[] | null>(null);
-  const value = useMemo(
-    () => ({ signs, open: setSigns, close: () => setSigns(null) }),
-    [signs, setSigns],
-  );
-  return <Context value={value}>{children}</Context>;
-}
 
 /** What went wrong, asked where it happens. What is found goes into the run; it works without a line. */
 export function TroublePanel({ step, signs }: { step: StepId; signs: readonly SignId[] }) {
