@@ -119,7 +119,7 @@ describe('mortar', () => {
     [
       ['calc', '-', '--rows', 'demo/pantry.csv'],
       '[]',
-      /--rows: goes with plan, day, run, calibrate only/,
+      /--rows: goes with plan, day, faults, run, calibrate only/,
     ],
   ])('%j with %j exits with 2 and one clear line', (args, input, message) => {
     expect(refused(mortar(args, input)).line).toMatch(message);

@@ -6,7 +6,7 @@ import { prove } from './prove';
 import { hiddenCase } from './simulate';
 
 const plans = [
-  startingPlans.ravioliSquare,
+  ...Object.values(startingPlans),
   {
     ...startingPlans.tortelloni,
     sheet: {
@@ -23,14 +23,14 @@ const plans = [
     },
     hold: {
       ...startingPlans.ravioliSquare.hold,
-      phases: [{ place: 'bench' as const, minutes: 60 }],
+      phases: [{ place: 'bench' as const, minutes: 100 }],
     },
   },
 ].map((plan) => parsePlan(JSON.parse(JSON.stringify(plan))));
 
 describe('hidden causes', () => {
   it('are found first in 7 of 10 and among three in 9 of 10, far above chance', () => {
-    const proof = prove(plans, { cases: 3, seed: 3 });
+    const proof = prove(plans, { cases: 1, seed: 3 });
     expect(proof.tried).toBeGreaterThan(300);
     expect(proof.first).toBeGreaterThan(0.7);
     expect(proof.three).toBeGreaterThan(0.9);

@@ -1,9 +1,8 @@
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { startingBasis, type Basis } from '../basis/basis';
 import type { Plan } from '../plan/document/schema';
 import { modelOf, type PlanModel } from '../plan/model/model';
 import { FieldError } from '../range';
+import { seeded } from '../seeded';
 import { NO_SLIPS, type Batch } from './batch';
 import { CAUSE_IDS, causeOf, type CauseId } from './causes';
 import { DONT_KNOW, QUESTIONS, type QuestionId } from './questions';
@@ -25,13 +24,6 @@ const UNSURE = 0.04;
 /** A sign less likely than this is not what a batch is brought for. */
 const LEAST_SEEN = 0.25;
 
-/** Seeds that lie side by side begin alike: they are thrown apart first. */
-function scrambled(seed: number): number {
-  let x = Math.imul(seed ^ (seed >>> 16), 0x45d9f3b);
-  x = Math.imul(x ^ (x >>> 16), 0x45d9f3b);
-  return x ^ (x >>> 16);
-}
-
 /**
  * A batch that one cause was put into, worked out by the model itself; its signs and answers are read off
  * that, with noise. None where the cause does this plan no harm that shows.
@@ -42,8 +34,7 @@ export function hiddenCase(
   seed: number,
   basis: Basis = startingBasis,
 ): HiddenCase | null {
-  const random = xoroshiro128plus(scrambled(seed));
-  const uniform = () => uniformFloat64(random);
+  const uniform = seeded(seed);
   const meant = modelOf(plan, basis);
   const { plan: changed = plan, slips } = causeOf(cause).enact(plan, 0.6 + 0.8 * uniform());
   let made: PlanModel;

@@ -21,8 +21,8 @@ export const warmFilling = defineCause({
     steps: (made.run.measured.fillingC ?? 5) > 25 ? 2 : 0,
   }),
   enact: (plan, much) => ({
-    plan: withPart(withLooseWater(plan, 0.06), 'filling', {
-      ...withLooseWater(plan, 0.06).filling,
+    plan: withPart(withLooseWater(plan, 0.1), 'filling', {
+      ...withLooseWater(plan, 0.1).filling,
       meetsC: Math.min(60, 34 + 12 * much),
     }),
   }),

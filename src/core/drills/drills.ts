@@ -1,0 +1,36 @@
+import { genericRollers } from '../sheet/genericRollers';
+import { dose } from './dose';
+import type { Drill, DrillGear, DrillId, DrillKind } from './drill';
+import { firstSheet } from './firstSheet';
+import { hand } from './hand';
+import { left } from './left';
+import { light } from './light';
+import { now } from './now';
+import { opens } from './opens';
+
+/** Every kind of exercise there is. A further one is one file and one line here. */
+export const DRILLS: Readonly<Record<DrillId, DrillKind>> = {
+  light,
+  dose,
+  opens,
+  hand,
+  left,
+  now,
+  firstSheet,
+};
+
+const GENERIC: DrillGear = { roller: genericRollers[0]! };
+
+/** Seeds run from 0 to here. */
+export const MOST_SEED = 2_147_483_647;
+
+/**
+ * An exercise from its seed: the same seed gives the same, answer and all.
+ * @param seed a whole number from 0 to {@link MOST_SEED}
+ * @example drill('dose', 7).right // { from: 9.6, to: 14.4, best: 12 }
+ */
+export const drill = (kind: DrillId, seed: number, gear: DrillGear = GENERIC): Drill => ({
+  kind,
+  seed,
+  ...DRILLS[kind].make(seed, gear),
+});

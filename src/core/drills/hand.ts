@@ -1,0 +1,71 @@
+import { startingBasis } from '../basis/basis';
+import { causeOf, type CauseId } from '../faults/causes';
+import { QUESTIONS } from '../faults/questions';
+import { NO_SLIPS, type Batch } from '../faults/batch';
+import { modelOf } from '../plan/model/model';
+import { startingPlans } from '../plan/starting/startingPlans';
+import { seeded } from '../seeded';
+import { said, type DrillKind } from './drill';
+
+/** What a dough may want, and the cause that makes it want it. */
+const WANTS = {
+  flour: ['Flour, worked in by pinches', 'wetDough'],
+  water: ['Water, by wet hands', 'dryDough'],
+  knead: ['More kneading', 'underKneaded'],
+  rest: ['Rest, wrapped airtight', 'unrested'],
+  roll: ['Nothing: roll it', null],
+} as const satisfies Readonly<Record<string, readonly [string, CauseId | null]>>;
+
+type Want = keyof typeof WANTS;
+
+const DENTS = {
+  jumps: 'A dent jumps back at once.',
+  creeps: 'A dent comes back slowly.',
+  stays: 'A dent stays.',
+} as const;
+const FOLDS = {
+  cracks: 'Folded, it cracks white.',
+  bends: 'Folded, it bends clean.',
+  tacks: 'Folded, it sticks to itself.',
+} as const;
+
+/** A dough under the hand: what does it want? */
+export const hand: DrillKind = {
+  id: 'hand',
+  name: 'Under the hand',
+  trains: 'Feeling what a dough wants, and giving it that alone.',
+  make(seed) {
+    const chance = seeded(seed);
+    const plan = startingPlans.ravioliSquare;
+    const want = chance.of(Object.keys(WANTS) as Want[]);
+    const [, cause] = WANTS[want];
+    const much = chance.between(0.8, 1.3);
+    const changed = cause ? causeOf(cause).enact(plan, much).plan : plan;
+    const made = modelOf(changed ?? plan, startingBasis);
+    const batch: Batch = { meant: modelOf(plan, startingBasis), made, slips: NO_SLIPS };
+    const dent = QUESTIONS.rested.truth(batch) as keyof typeof DENTS;
+    const fold = QUESTIONS.pinch.truth(batch) as keyof typeof FOLDS;
+    const { dough } = made;
+    const streaks = dough.ready.development < 0.75;
+    return {
+      asks: 'What does this dough want?',
+      sees: [
+        DENTS[dent],
+        FOLDS[fold],
+        streaks ? 'Pale streaks run through it.' : 'It is one colour.',
+        `It was kneaded ${said(dough.work.kneadMin)} min and has rested ${said(dough.work.restMin)} min.`,
+      ].join(' '),
+      picture: { kind: 'dough', dent, fold, streaks },
+      asked: {
+        kind: 'choice',
+        choices: Object.entries(WANTS).map(([id, [says]]) => ({ id, says })),
+      },
+      right: want,
+      working: [
+        `${WANTS[want][0]}.`,
+        `Its hydration is ${said(dough.hydration, 3)}; ${said(dough.low, 3)} to ${said(dough.high, 3)} can be worked, ${said(dough.target, 3)} is as it should be.`,
+        `Kneaded and folded to ${said(100 * dough.ready.development)} in 100; of its tightness ${said(100 * dough.ready.relaxationLeft)} in 100 is left.`,
+      ],
+    };
+  },
+};

@@ -1,0 +1,60 @@
+import { startingRules } from '../basis/rules';
+import { neededLip } from '../shapes/finish';
+import { capRadius } from '../shapes/cap';
+import { seeded } from '../seeded';
+import { said, type DrawnPiece, type DrillKind } from './drill';
+
+const NAMES = ['A', 'B', 'C', 'D'] as const;
+const FINISHES = ['fork', 'wheel', 'cutter', 'pinch'] as const;
+const FINISHED = {
+  fork: 'a fork',
+  wheel: 'a wheel',
+  cutter: 'a cutter',
+  pinch: 'fingers',
+} as const;
+
+/** Height to radius of a spooned mound. */
+const SPOONED = 0.6;
+
+/** Four pieces in section: which opens? */
+export const opens: DrillKind = {
+  id: 'opens',
+  name: 'Which one opens?',
+  trains: 'Seeing a lip that is too narrow for the way it is pressed.',
+  make(seed) {
+    const chance = seeded(seed);
+    const weak = chance.of(NAMES);
+    const pieces = NAMES.map((name) => {
+      const thicknessMm = Math.round(chance.between(14, 24)) / 20;
+      const finish = chance.of(FINISHES);
+      const needed = neededLip(finish, thicknessMm, startingRules);
+      const lip = needed * (name === weak ? chance.between(0.3, 0.75) : chance.between(1.2, 2));
+      const doseG = Math.round(chance.between(5, 14));
+      const moundMm = capRadius(1000 * doseG, SPOONED);
+      return { name, thicknessMm, finish, needed, lip, doseG, moundMm };
+    });
+    const drawn = pieces.map(({ name, thicknessMm, lip, moundMm }): DrawnPiece => ({
+      name,
+      halfMm: moundMm + lip,
+      moundMm,
+      heightMm: SPOONED * moundMm,
+      thicknessMm,
+    }));
+    return {
+      asks: 'One of these opens in the pot. Which?',
+      sees: pieces
+        .map(
+          ({ name, lip, moundMm, finish, thicknessMm }) =>
+            `${name}: a mound ${said(2 * moundMm)} mm across, ${said(lip, 1)} mm of bare dough beside it, ${said(thicknessMm, 2)} mm thick, pressed by ${FINISHED[finish]}.`,
+        )
+        .join(' '),
+      picture: { kind: 'pieces', pieces: drawn },
+      asked: { kind: 'choice', choices: NAMES.map((id) => ({ id, says: id })) },
+      right: weak,
+      working: pieces.map(
+        ({ name, lip, needed, finish }) =>
+          `${name} has ${said(lip, 1)} mm and, pressed by ${FINISHED[finish]}, needs ${said(needed, 1)}: ${lip < needed ? 'it opens' : 'it holds'}.`,
+      ),
+    };
+  },
+};
