@@ -121,8 +121,33 @@ describe('mortar', () => {
       '[]',
       /--rows: goes with plan, day, faults, run, calibrate only/,
     ],
+    [['faults', '-'], '{"signs":[]}', /signs: Signs must name at least one/],
+    [['faults', '-'], '{"signs":["rain"]}', /Sign must be one of: sticky/],
+    [
+      ['faults', '-'],
+      '{"signs":["pops"],"answers":{"bubble":"perhaps"}}',
+      /Answer to bubble must be one of air, none, dontKnow/,
+    ],
+    [['faults', '-'], '{"signs":["pops"],"run":[{"kind":"begun"}]}', /run\.0\./],
+    [['drill', 'juggling'], '', /KIND: must be one of: light/],
+    [['drill', 'dose', '--seed', '-4'], '', /--seed/],
+    [['drill', 'dose', '--seed', 'ten'], '', /--seed: must be a whole number/],
   ])('%j with %j exits with 2 and one clear line', (args, input, message) => {
     expect(refused(mortar(args, input)).line).toMatch(message);
+  });
+
+  it('goes from signs to causes, and makes exercises', () => {
+    const told = JSON.parse(
+      mortar(
+        ['faults', '-'],
+        '{"plan":"demo/plans/celeriac-on-a-bare-tray.json","signs":["wetPatches"]}',
+      ).stdout,
+    ) as { causes: { id: string; probability: number }[]; question: object | null };
+    expect(told.causes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+    expect(['heldTooLong', 'smoothSurface']).toContain(told.causes[0]?.id);
+    const exercise = () => mortar(['drill', 'dose', '--seed', '7'], '').stdout;
+    expect(JSON.parse(exercise())).toMatchObject({ kind: 'dose', seed: 7 });
+    expect(exercise()).toBe(exercise());
   });
 
   it('folds a run, calibrates from a folder of them, and plans on what they taught', () => {

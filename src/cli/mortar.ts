@@ -10,6 +10,8 @@ import { runCalculations } from '../core/calc/calculators';
 import type { Ingredient, Preparation } from '../core/composition/ingredient';
 import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';
+import { DRILL_IDS } from '../core/drills/drill';
+import { drill, MOST_SEED } from '../core/drills/drills';
 import { readDayFile } from '../core/formats/dayFile';
 import { readRunFile } from '../core/formats/runFile';
 import { faultFileSchema } from '../core/faults/faultFile';
@@ -42,6 +44,8 @@ const USAGE = `Usage:
     --today 2026-11-24      the day older runs are weighed against; the latest run's when left out
   mortar day FILE.json      put a day on the clock; its timetable as JSON; takes --rows and --calibrations too
   mortar faults FILE.json   from what is seen to its likeliest causes; see docs/formats.md; takes --rows and --calibrations too
+  mortar drill KIND         an exercise with its answer worked out: light, dose, opens, hand, left, now, firstSheet
+    --seed N                the same seed gives the same exercise; 1 when left out
   mortar schema plan        the JSON Schema of the plan document, or: day, faults
   mortar backup FILE        copy the kitchen to a file of its own, while it is in use
   mortar restore FILE       put a copy in the kitchen's place; what stands there is copied first
@@ -182,6 +186,17 @@ function printCalibrations(
   });
 }
 
+/** An exercise, its answer and how it comes. */
+function printDrill(kind: string | undefined, seed = '1'): void {
+  const id = DRILL_IDS.find((each) => each === kind);
+  if (!id) throw new UsageError(`KIND: must be one of: ${DRILL_IDS.join(', ')}`);
+  const n = Number(seed);
+  if (!Number.isInteger(n) || n < 0 || n > MOST_SEED) {
+    throw new UsageError(`--seed: must be a whole number from 0 to ${MOST_SEED}`);
+  }
+  print(drill(id, n));
+}
+
 /** @throws UsageError when an option is not known */
 function readOptions(args: string[]) {
   try {
@@ -193,6 +208,7 @@ function readOptions(args: string[]) {
       db: { type: 'string' },
       cook: { type: 'string' },
       role: { type: 'string' },
+      seed: { type: 'string' },
       'where-different': { type: 'string' },
       help: { type: 'boolean' },
     } as const;
@@ -217,6 +233,7 @@ async function main(args: string[]): Promise<void> {
   goes('plan', plan !== undefined, 'run');
   goes('today', today !== undefined, 'calibrate');
   goes('db', db !== undefined, ...VAULT_COMMANDS, 'passphrase', 'keys');
+  goes('seed', options.seed !== undefined, 'drill');
   goes('cook', options.cook !== undefined, 'passphrase');
   goes('role', options.role !== undefined, 'passphrase');
   goes('where-different', options['where-different'] !== undefined, 'import');
@@ -258,6 +275,8 @@ async function main(args: string[]): Promise<void> {
         }),
       );
     }
+    case 'drill':
+      return printDrill(argument, options.seed);
     case 'run':
       return printRun(argument, readPantry(rows), plan);
     case 'calibrate':
@@ -294,7 +313,7 @@ async function main(args: string[]): Promise<void> {
       return;
     default:
       throw new UsageError(
-        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, day, faults, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
+        `${command ? `unknown command "${command}"` : 'no command'}; one of: plan, day, faults, drill, calc, run, calibrate, schema, ${VAULT_COMMANDS.join(', ')}, passphrase, keys, help`,
       );
   }
 }

@@ -2,8 +2,10 @@ import { startingBasis } from '../basis/basis';
 import { causeOf, type CauseId } from '../faults/causes';
 import { QUESTIONS } from '../faults/questions';
 import { NO_SLIPS, type Batch } from '../faults/batch';
+import type { DoughStage } from '../plan/model/dough';
 import { modelOf } from '../plan/model/model';
 import { startingPlans } from '../plan/starting/startingPlans';
+import { FAMILY_IDS } from '../shapes/families';
 import { seeded } from '../seeded';
 import { said, type DrillKind } from './drill';
 
@@ -29,6 +31,14 @@ const FOLDS = {
   tacks: 'Folded, it sticks to itself.',
 } as const;
 
+/** What a dough wants by the model: its water first, then its kneading, then its rest. */
+function wantOf({ feel, ready }: DoughStage): Want {
+  if (feel === 'wet') return 'flour';
+  if (feel === 'dry') return 'water';
+  if (ready.kneaded < 0.75) return 'knead';
+  return ready.relaxationLeft > 0.35 ? 'rest' : 'roll';
+}
+
 /** A dough under the hand: what does it want? */
 export const hand: DrillKind = {
   id: 'hand',
@@ -36,9 +46,14 @@ export const hand: DrillKind = {
   trains: 'Feeling what a dough wants, and giving it that alone.',
   make(seed) {
     const chance = seeded(seed);
-    const plan = startingPlans.ravioliSquare;
-    const want = chance.of(Object.keys(WANTS) as Want[]);
-    const [, cause] = WANTS[want];
+    const start = startingPlans[chance.of(FAMILY_IDS)];
+    const work = {
+      ...start.dough.work,
+      kneadMin: Math.round(chance.between(9, 14)),
+      restMin: 5 * Math.round(chance.between(7, 16)),
+    };
+    const plan = { ...start, dough: { ...start.dough, work } };
+    const [, cause] = WANTS[chance.of(Object.keys(WANTS) as Want[])];
     const much = chance.between(0.8, 1.3);
     const changed = cause ? causeOf(cause).enact(plan, much).plan : plan;
     const made = modelOf(changed ?? plan, startingBasis);
@@ -47,6 +62,7 @@ export const hand: DrillKind = {
     const fold = QUESTIONS.pinch.truth(batch) as keyof typeof FOLDS;
     const { dough } = made;
     const streaks = dough.ready.development < 0.75;
+    const want = wantOf(dough);
     return {
       asks: 'What does this dough want?',
       sees: [

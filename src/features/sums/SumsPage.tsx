@@ -39,6 +39,12 @@ const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
   burst: BurstSum,
 };
 
+/** What is asked without a plan as well, and is more than a sum. */
+const BESIDE = [
+  ['/faults', 'Faults', 'What went wrong, and what can be saved?'],
+  ['/practice', 'Practice', 'Train the eye and the hand'],
+] as const;
+
 /** Single sums, without a plan: the questions at the left, the one asked at the right. */
 export function SumsPage({
   sum,
@@ -69,6 +75,17 @@ export function SumsPage({
                 >
                   <span className={each.id === sum ? 'font-semibold' : ''}>{each.name}</span>
                   <span className="text-small text-ink-dim max-lg:hidden">{each.asks}</span>
+                </Link>
+              </li>
+            ))}
+            {BESIDE.map(([href, name, asks]) => (
+              <li key={href} className="lg:border-b lg:border-board-line">
+                <Link
+                  href={href}
+                  className="flex min-h-[44px] flex-col justify-center rounded-md px-3 py-1.5 hover:bg-band"
+                >
+                  <span>{name}</span>
+                  <span className="text-small text-ink-dim max-lg:hidden">{asks}</span>
                 </Link>
               </li>
             ))}

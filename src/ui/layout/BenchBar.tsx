@@ -62,6 +62,13 @@ export function BenchBar({ children, actions }: { children?: ReactNode; actions?
           <NavLink href="/sums" here={path.startsWith('/sums')}>
             Sums
           </NavLink>
+          {/* Where there is less room, the sums lead to both. */}
+          <NavLink href="/faults" here={path.startsWith('/faults')} className="max-lg:hidden">
+            Faults
+          </NavLink>
+          <NavLink href="/practice" here={path.startsWith('/practice')} className="max-lg:hidden">
+            Practice
+          </NavLink>
         </nav>
       )}
       <div className="ml-auto flex min-w-0 flex-wrap items-center justify-end">

@@ -123,6 +123,12 @@ function ChromeInside({
         run: () => router.push('/faults'),
       },
       {
+        id: 'go-practice',
+        label: 'Practice',
+        group: 'Anywhere',
+        run: () => router.push('/practice'),
+      },
+      {
         id: 'go-kitchen',
         label: 'Go to the kitchen',
         group: 'Anywhere',

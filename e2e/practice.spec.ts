@@ -1,0 +1,98 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './kitchen';
+
+const told = (page: Page) => page.getByRole('group', { name: 'What it is' });
+
+/** Goes on with Tab until what has the focus says so. */
+async function tabTo(page: Page, words: string) {
+  for (let i = 0; i < 60; i += 1) {
+    await page.keyboard.press('Tab');
+    const here = await page.evaluate(
+      () =>
+        document.activeElement?.textContent || document.activeElement?.getAttribute('aria-label'),
+    );
+    if (here?.includes(words)) return;
+  }
+  throw new Error(`No way by Tab to ${words}`);
+}
+
+for (const [kind, answer] of [
+  ['opens', 'A'],
+  ['hand', 'Nothing: roll it'],
+  ['left', 'They end together'],
+  ['firstSheet', 'Change nothing'],
+] as const) {
+  test(`${kind} is answered by keys alone, and another comes`, async ({ page }) => {
+    await page.goto(`/practice/${kind}?seed=11`);
+    const before = await page.locator('main').innerText();
+    await tabTo(page, answer);
+    await page.keyboard.press('Enter');
+    await expect(told(page)).toBeFocused();
+    await expect(told(page)).toContainText(/Right|Not so/);
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    await expect(told(page)).toHaveCount(0);
+    expect(await page.locator('main').innerText()).not.toBe(before);
+  });
+}
+
+for (const [kind, label, value] of [
+  ['light', 'Thickness', '0.8'],
+  ['dose', 'Dose', '9'],
+] as const) {
+  test(`${kind} is answered by keys alone, with how sure, and counts`, async ({ page }) => {
+    await page.goto(`/practice/${kind}?seed=11`);
+    await page.getByRole('radio', { name: 'I am sure' }).focus();
+    await page.keyboard.press('Space');
+    await page.getByRole('textbox', { name: label }).focus();
+    await page.keyboard.type(value);
+    await page.keyboard.press('Enter');
+    if ((await told(page).count()) === 0) {
+      await tabTo(page, 'That is it');
+      await page.keyboard.press('Enter');
+    }
+    await expect(told(page)).toContainText(`you said ${value}`);
+    await page.goto('/practice');
+    await expect(page.getByText(/of the last 1 right/)).toHaveCount(1);
+    await expect(page.getByRole('region', { name: 'How sure you were' })).toContainText(
+      'I am sure',
+    );
+  });
+}
+
+test('a piece is lifted out by keys while the clock runs', async ({ page }) => {
+  await page.goto('/practice/now?seed=11');
+  await tabTo(page, 'Put it in');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Lift it out' }).focus();
+  await page.keyboard.press('Enter');
+  // At once is too soon.
+  await expect(told(page)).toContainText('Not so');
+  await expect(told(page)).toContainText(/It is done at \d+:\d\d/);
+});
+
+test('a set for a class is the same for its number, and prints with its answers', async ({
+  page,
+}) => {
+  await page.goto('/practice');
+  await page.getByRole('textbox', { name: 'Number of the set' }).fill('42');
+  await page.getByRole('button', { name: 'Make the set' }).click();
+  await page.waitForURL(/seed=42/);
+  const items = page.getByRole('listitem').filter({ has: page.getByRole('heading', { level: 2 }) });
+  const first = await items.allInnerTexts();
+  expect(first).toHaveLength(8);
+  await page.reload();
+  expect(await items.allInnerTexts()).toEqual(first);
+  const answers = page.getByRole('region', { name: 'Answers' });
+  await expect(answers).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(answers).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  expect(await answers.getByRole('listitem').count()).toBe(8);
+});
+
+test('what is no exercise, and no set, is not found', async ({ page }) => {
+  for (const path of ['/practice/juggling', '/practice/set?seed=x']) {
+    expect((await page.request.get(path)).status()).toBe(404);
+  }
+});
