@@ -38,8 +38,8 @@ const views = [
   ['kitchen', '/kitchen', { open: 'Measure it', height: 1130 }],
   ['pantry', '/kitchen/pantry'],
   ['shopping', '/shopping'],
-  ['keeping', '/kitchen/keeping'],
-  ['sums', '/sums/whole-eggs'],
+  ['faults', '/faults?plan=celeriac-bare-tray&sign=sticksToTray', { height: 1000 }],
+  ['practice', '/practice/opens?seed=11', { height: 900 }],
 ];
 
 installDependencies();
