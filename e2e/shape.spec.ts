@@ -160,6 +160,18 @@ test('a template asked for wrongly is refused by name', async ({ page }) => {
   expect((await answer.json()).error).toContain('paper must be one of: a4, letter');
 });
 
+test('the card has a back when it is asked for, on paper and as a PDF', async ({ page }) => {
+  await page.goto('/plans/celeriac-friday/card');
+  const back = page.getByRole('article', { name: 'Back of the card' });
+  await expect(back).toHaveCount(0);
+  await page.getByRole('checkbox', { name: /With its back/ }).check();
+  await expect(back).toContainText('Pieces pop, full of air');
+  const href = (await page.getByRole('link', { name: /PDF A4/ }).getAttribute('href'))!;
+  expect(href).toContain('back=1');
+  const file = await (await page.request.get(href)).body();
+  expect(file.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);
+});
+
 test('the bench card comes as a PDF of one page', async ({ page }) => {
   const id = await newPlan(
     page,

@@ -4,6 +4,7 @@ import { startingRules, withRules } from '../basis/rules';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
 import { foldRun } from '../run/fold';
+import { cardBack } from './cardBack';
 import { CAUSE_IDS, causeOf, type CauseId } from './causes';
 import { diagnose, NOTHING_KNOWN } from './diagnose';
 import { marginSpeaks, scatterSpeaks, stepsFor } from './evidence';
@@ -224,6 +225,21 @@ describe('what is known before', () => {
   });
 });
 
+describe('the back of a bench card', () => {
+  it('tells every sign once, with what is likeliest in this very plan', () => {
+    const told = (surface: 'bare' | 'semolina') =>
+      cardBack(planWith({ hold: { ...planWith().hold, surface } }), startingBasis).flatMap(
+        ({ lines }) => lines,
+      );
+    expect(told('semolina').map(({ sign }) => sign)).toEqual(expect.arrayContaining([...SIGN_IDS]));
+    expect(told('semolina')).toHaveLength(SIGN_IDS.length);
+    const sticks = (surface: 'bare' | 'semolina') =>
+      told(surface).find(({ sign }) => sign === 'sticksToTray')!.mostly[0];
+    expect(sticks('bare')).toBe('Kept on a smooth, bare surface');
+    expect(sticks('semolina')).not.toBe('Kept on a smooth, bare surface');
+  });
+});
+
 describe('the report', () => {
   it('quotes what mends the plan, by working it out again', () => {
     const plan = planWith({ hold: { ...planWith().hold, air: 'none' } });
@@ -232,7 +248,7 @@ describe('the report', () => {
     expect(first).toMatchObject({ id: 'airLeft' });
     expect(first!.remedies[0]).toMatchObject({ kind: 'air', from: 'none' });
     expect(told.rescues.map(({ id }) => id)).toContain('prick');
-    const open = faultReport({ signs: ['opensAtLip'], answers: {} }, knownOf({ plan }));
+    const open = faultReport({ signs: ['fillingLeft'], answers: {} }, knownOf({ plan }));
     expect(open.question?.answers.at(-1)).toEqual({ id: DONT_KNOW, says: 'I don’t know' });
   });
 

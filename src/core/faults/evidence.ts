@@ -7,7 +7,7 @@ import type { RunState } from '../run/fold';
 import { asMeant } from './batch';
 import type { Cause } from './cause';
 import { CAUSES, CAUSE_IDS, causeOf, type CauseId } from './causes';
-import { QUESTIONS, QUESTION_IDS, type Answers, type QuestionId } from './questions';
+import { QUESTIONS, QUESTION_IDS, type Answers, type Question, type QuestionId } from './questions';
 
 /** A piece of evidence for a cause, or against it where below 0. */
 export interface Evidence {
@@ -57,9 +57,9 @@ const plenty = (margin: number, rules: Rules): string => {
 
 const nameOf = (id: MarginId): string => MARGINS.find((margin) => margin.id === id)?.needs ?? id;
 
-function ofPlan(cause: Cause, answers: Answers, known: Known): Evidence[] {
-  const { rules, model, margins, byCause } = known;
-  if (!model || !margins) return [];
+/** What a plan's own margins, and hands as they are, say of a cause. */
+function ofMargins(cause: Cause, { rules, margins, byCause }: Known): Evidence[] {
+  if (!margins) return [];
   const own = cause.margins.flatMap((id) => {
     const margin = margins[id];
     return margin === null ? [] : [{ id, margin }];
@@ -84,20 +84,48 @@ function ofPlan(cause: Cause, answers: Answers, known: Known): Evidence[] {
       weight: scatterSpeaks(share, rules),
     });
   }
-  for (const id of QUESTION_IDS) {
-    if (answers[id] !== undefined) continue;
-    const asked = QUESTIONS[id];
-    const planned = asked.truth(asMeant(model));
-    const steps = stepsFor(cause, id, planned);
-    // What is usual anyway says nothing of this batch.
-    if (steps <= 0 || (asked.usual as Readonly<Record<string, number>>)[planned]! > 0.3) continue;
-    found.push({
-      from: 'plan',
-      says: `so it is planned: ${wordsOf(id, planned)}`,
-      weight: rules['fault.asPlanned'].value * rules['fault.answer'].value * steps,
-    });
-  }
   return found;
+}
+
+/** What a plan says by itself to a question that nobody answered. */
+interface Planned {
+  readonly id: QuestionId;
+  readonly answer: string;
+  /** It is what is usual anyway. */
+  readonly usual: boolean;
+  readonly decided: boolean;
+}
+
+/** An answer as usual as this says nothing of this batch. */
+const USUAL = 0.3;
+
+const plannedAnswers = (answers: Answers, { model }: Known): Planned[] =>
+  model
+    ? QUESTION_IDS.filter((id) => answers[id] === undefined).map((id) => {
+        const asked: Question = QUESTIONS[id];
+        const answer = asked.truth(asMeant(model));
+        const usual = asked.usual[answer]! > USUAL;
+        return { id, answer, usual, decided: asked.decided ?? false };
+      })
+    : [];
+
+/** A plan is not always kept to: what it decides speaks half as much against a cause as it would for one. */
+const AGAINST = 0.5;
+
+function ofPlanned(cause: Cause, planned: readonly Planned[], { rules }: Known): Evidence[] {
+  const step = rules['fault.asPlanned'].value * rules['fault.answer'].value;
+  return planned.flatMap(({ id, answer, usual, decided }): Evidence[] => {
+    const steps = stepsFor(cause, id, answer);
+    if (steps > 0 && !usual) {
+      const says = `so it is planned: ${wordsOf(id, answer)}`;
+      return [{ from: 'plan', says, weight: step * steps }];
+    }
+    if (steps < 0 && decided) {
+      const says = `it is planned otherwise: ${wordsOf(id, answer)}`;
+      return [{ from: 'plan', says, weight: AGAINST * step * steps }];
+    }
+    return [];
+  });
 }
 
 /** Steps by which an answer speaks for a cause. */
@@ -142,6 +170,7 @@ export function evidenceBefore(
   known: Known,
 ): Readonly<Record<CauseId, readonly Evidence[]>> {
   const { rules, found } = known;
+  const planned = plannedAnswers(answers, known);
   const usual = usualOf(rules);
   const batches = Object.values(found).reduce((sum, n) => sum + n, 0);
   const beside = rules['fault.log'].value;
@@ -153,7 +182,8 @@ export function evidenceBefore(
       const now = (beside * before + times) / (beside + batches);
       const evidence: Evidence[] = [
         { from: 'usual', says: `it goes wrong so ${cause.usual}`, weight: Math.log(before) },
-        ...ofPlan(cause, answers, known),
+        ...ofMargins(cause, known),
+        ...ofPlanned(cause, planned, known),
         ...ofRun(cause, known),
       ];
       if (batches > 0) {

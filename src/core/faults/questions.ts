@@ -10,6 +10,8 @@ export interface Question {
   readonly when: readonly [Stage, Stage];
   /** How usual each answer is where nothing speaks for it; they sum to 1. */
   readonly usual: Readonly<Record<string, number>>;
+  /** The plan itself decides it: what it says speaks against a cause too. */
+  readonly decided?: true;
   /** The answer that a batch would give, were it read rightly. */
   readonly truth: (batch: Batch) => string;
 }
@@ -156,6 +158,7 @@ export const QUESTIONS = {
     },
     when: ['sheet', 'end'],
     usual: { fine: 0.15, coarse: 0.6, none: 0.25 },
+    decided: true,
     truth: ({ made: { sheet, plan } }) =>
       sheet.dust.slip
         ? 'fine'
@@ -192,6 +195,7 @@ export const QUESTIONS = {
     answers: { blended: 'In a blender, until smooth', byHand: 'By hand, or in pulses' },
     when: ['filling', 'end'],
     usual: { blended: 0.15, byHand: 0.85 },
+    decided: true,
     truth: ({ made: { plan } }) => (plan.filling.texture === 'blended' ? 'blended' : 'byHand'),
   },
   lumps: {
@@ -242,6 +246,7 @@ export const QUESTIONS = {
     },
     when: ['shape', 'end'],
     usual: { brush: 0.7, nothing: 0.2, dripping: 0.1 },
+    decided: true,
     truth: ({ made: { plan } }) =>
       plan.hold.medium === 'dry' ? 'nothing' : plan.hold.medium === 'tooWet' ? 'dripping' : 'brush',
   },
@@ -284,6 +289,7 @@ export const QUESTIONS = {
     answers: { bare: 'The bare tray, or paper', dusted: 'Semolina, a cloth or a rack' },
     when: ['tray', 'end'],
     usual: { bare: 0.15, dusted: 0.85 },
+    decided: true,
     truth: ({ made: { plan } }) =>
       ['bare', 'paper'].includes(plan.hold.surface) ? 'bare' : 'dusted',
   },
@@ -319,6 +325,7 @@ export const QUESTIONS = {
     },
     when: ['pot', 'end'],
     usual: { hard: 0.3, trembling: 0.58, crowded: 0.12 },
+    decided: true,
     truth: ({ made: { plan }, slips }) =>
       slips.crowded ? 'crowded' : plan.boil.style === 'rolling' ? 'hard' : 'trembling',
   },

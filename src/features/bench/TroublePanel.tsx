@@ -30,6 +30,9 @@ const STAGE_OF: Readonly<Record<StepId, Stage>> = {
   close: 'end',
 };
 
+const sameSigns = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((each) => b.includes(each));
+
 /** What went wrong, asked where it happens. What is found goes into the run; it works without a line. */
 export function TroublePanel({ step, signs }: { step: StepId; signs: readonly SignId[] }) {
   const { given, basis, state, happen } = useBench();
@@ -75,7 +78,14 @@ export function TroublePanel({ step, signs }: { step: StepId; signs: readonly Si
         remedyText={remedyText}
         onMend={(cause, remedy) => void mend(cause, remedy.kind, remedyText(remedy))}
         onConfirm={(cause) => {
-          if (confirmed !== cause) happen({ kind: 'traced', cause, signs: [...trace.signs] });
+          if (confirmed === cause) return;
+          // Another cause for the same takes the place of the first.
+          const before = state.traced.filter(({ signs }) => sameSigns(signs, trace.signs));
+          happen(...before.map(({ id }) => ({ kind: 'takenBack' as const, event: id })), {
+            kind: 'traced',
+            cause,
+            signs: [...trace.signs],
+          });
         }}
         confirmed={confirmed}
       />

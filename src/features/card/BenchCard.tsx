@@ -2,7 +2,8 @@
 
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import { FileDown, Printer } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { cardBack, type BackPart } from '@/core/faults/cardBack';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
@@ -10,6 +11,7 @@ import { PlanBar } from '@/features/shell/PlanBar';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
 import { PieceSection } from '@/ui/drawings/PieceSection';
 import { STATE_WORDS } from '@/ui/figure/StateMark';
+import { CheckField } from '@/ui/fields/CheckField';
 import { useView } from '@/ui/layout/ViewContext';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { cardContents, type CardFact, type CardWeighed } from './cardContents';
@@ -32,6 +34,7 @@ export function BenchCard({
 }) {
   const { text, spoons } = useUnits();
   const view = useView();
+  const [back, setBack] = useState(false);
   const basis = useMemo(() => basisFrom(basisParts), [basisParts]);
   const result = useMemo(() => evaluatePlan(plan, basis), [plan, basis]);
   const card = cardContents(plan, result, { kitchenName, revision, text, spoons });
@@ -47,7 +50,7 @@ export function BenchCard({
               <a
                 key={paper}
                 className="btn-slate"
-                href={`/api/plans/${id}/card?paper=${paper}`}
+                href={`/api/plans/${id}/card?paper=${paper}${back ? '&back=1' : ''}`}
                 download
               >
                 <FileDown size={18} aria-hidden /> PDF {PAPERS[paper].name}
@@ -60,6 +63,13 @@ export function BenchCard({
         }
       />
       <main id="main" tabIndex={-1} className="card-page">
+        <div className="no-print mx-auto mb-3 max-w-[210mm]">
+          <CheckField
+            label="With its back: what goes wrong, and what to do"
+            checked={back}
+            onChange={setBack}
+          />
+        </div>
         <article className="card" aria-label="Bench card">
           <header className="card-head">
             <div>
@@ -150,6 +160,7 @@ export function BenchCard({
             </p>
           </footer>
         </article>
+        {back && <CardBack title={card.title} parts={cardBack(plan, basis)} />}
       </main>
     </>
   );
@@ -179,5 +190,32 @@ function Fact({ term, value, says }: CardFact) {
         <span>{says}</span>
       </dd>
     </div>
+  );
+}
+
+/** The card's other side: the signs of this plan, their likeliest causes, and what to do. */
+function CardBack({ title, parts }: { title: string; parts: readonly BackPart[] }) {
+  return (
+    <article className="card card-back" aria-label="Back of the card">
+      <h2>{title}: what goes wrong</h2>
+      <div className="card-signs">
+        {parts.map((part) => (
+          <section key={part.title}>
+            <h3>{part.title}</h3>
+            <dl>
+              {part.lines.map(({ sign, name, mostly, now }) => (
+                <div key={sign}>
+                  <dt>{name}</dt>
+                  <dd>
+                    Mostly: {mostly.join('; ').toLowerCase()}. {now}
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+      </div>
+      <p>Estimates for this plan. Local food codes and licensed practice come first.</p>
+    </article>
   );
 }

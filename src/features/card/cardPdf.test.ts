@@ -1,4 +1,6 @@
+import { startingBasis } from '@/core/basis/basis';
 import { startingPantry } from '@/core/composition/pantry';
+import { cardBack } from '@/core/faults/cardBack';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
@@ -11,7 +13,7 @@ import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { cardContents } from './cardContents';
 import { cardPdf } from './cardPdf';
 
-async function pdfOf(plan: Plan, units = METRIC): Promise<string> {
+async function pdfOf(plan: Plan, units = METRIC, back = false): Promise<string> {
   const result = evaluatePlan(plan);
   const card = cardContents(plan, result, {
     kitchenName: 'Landing kitchen',
@@ -19,7 +21,9 @@ async function pdfOf(plan: Plan, units = METRIC): Promise<string> {
     text: (value, unit) => figureText(value, unit, units),
     spoons: (ml) => spoonText(ml, units),
   });
-  const file = await cardPdf(plan, result, card, cautionsFor(plan, startingPantry));
+  const file = await cardPdf(plan, result, card, cautionsFor(plan, startingPantry), {
+    back: back ? cardBack(plan, startingBasis) : null,
+  });
   return file.toString('latin1');
 }
 
@@ -31,6 +35,10 @@ describe('the bench card as PDF', () => {
     expect(pdf.startsWith('%PDF-1.')).toBe(true);
     expect(pagesOf(pdf)).toBe(1);
     expect(pdf).toContain('/MediaBox [0 0 595.275591 841.889764]');
+  });
+
+  it('has a back when it is asked for: one page more', async () => {
+    expect(pagesOf(await pdfOf(startingPlans.ravioliSquare, METRIC, true))).toBe(2);
   });
 
   it('is one page in ounces and inches too', async () => {

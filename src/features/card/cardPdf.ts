@@ -1,4 +1,5 @@
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import type { BackPart } from '@/core/faults/cardBack';
 import type { Plan } from '@/core/plan/document/schema';
 import type { Outline } from '@/core/shapes/drawing';
 import { PAPERS, type PaperId } from '@/core/templates/page';
@@ -37,7 +38,7 @@ export async function cardPdf(
   result: PlanResult,
   card: CardContents,
   cautions: readonly string[],
-  paper: PaperId = 'a4',
+  { paper = 'a4', back = null }: { paper?: PaperId; back?: readonly BackPart[] | null } = {},
 ): Promise<Buffer> {
   const sections: readonly Section[] = [
     head,
@@ -50,11 +51,12 @@ export async function cardPdf(
   for (const k of SCALES) {
     const sheet = startSheet(card, k, paper);
     const end = sections.reduce((y, draw) => draw(sheet, y) + 3 * k, TOP) - 3 * k;
+    if (back) backPage(sheet, back, paper);
     const file = sheet.pdf.finish();
     if (end <= PAPERS[paper].heightMm - FOOT) return file;
     await file;
   }
-  return onPages(sections, card, paper);
+  return onPages(sections, card, paper, back);
 }
 
 function startSheet(card: CardContents, k: number, paper: PaperId): Sheet {
@@ -74,6 +76,7 @@ async function onPages(
   sections: readonly Section[],
   card: CardContents,
   paper: PaperId,
+  back: readonly BackPart[] | null,
 ): Promise<Buffer> {
   const bottom = PAPERS[paper].heightMm - FOOT;
   const sheet = startSheet(card, SMALLEST, paper);
@@ -89,7 +92,48 @@ async function onPages(
     y = draw(sheet, y) + 3 * SMALLEST;
   }
   await tried.pdf.finish();
+  if (back) backPage(sheet, back, paper);
   return sheet.pdf.finish();
+}
+
+/** What goes wrong and what to do, in two columns on a page of its own. */
+function backPage({ pdf, card }: Sheet, back: readonly BackPart[], paper: PaperId): void {
+  addPage(pdf, paper);
+  const [gap, small] = [6, 2.75];
+  const w = (WIDE - gap) / 2;
+  const bottom = PAPERS[paper].heightMm - FOOT;
+  const top =
+    TOP +
+    2 +
+    pdf.text(`${card.title}: what goes wrong`, {
+      x: LEFT,
+      y: TOP,
+      sizeMm: 5,
+      weight: 'bold',
+      widthMm: WIDE,
+    });
+  let [x, y] = [LEFT, top];
+  const room = (heightMm: number) => {
+    if (y + heightMm <= bottom || x > LEFT) return;
+    [x, y] = [LEFT + w + gap, top];
+  };
+  for (const { title, lines } of back) {
+    room(26);
+    y += 1 + pdf.text(title, { x, y: y + 1, sizeMm: 3.6, weight: 'bold', widthMm: w });
+    rule(pdf, y, x, w, 0.15);
+    y += 0.8;
+    for (const { name, mostly, now } of lines) {
+      room(15);
+      y += pdf.text(name, { x, y, sizeMm: small, weight: 'bold', widthMm: w });
+      y +=
+        pdf.text(`Mostly: ${mostly.join('; ').toLowerCase()}. ${now}`, {
+          x,
+          y,
+          sizeMm: small,
+          widthMm: w,
+        }) + 0.9;
+    }
+  }
 }
 
 function rule(pdf: Pdf, y: number, x = LEFT, w = WIDE, weightMm = 0.4): void {

@@ -1,6 +1,7 @@
 /** A thread of the server that draws PDFs. Bundled by scripts/worker.mjs, spoken to by server/pdf/thread. */
 import { parentPort } from 'node:worker_threads';
 import { basisFrom } from '@/core/basis/basis';
+import { cardBack } from '@/core/faults/cardBack';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { templatePages } from '@/core/plan/questions/templatesOfPlan';
@@ -45,7 +46,10 @@ function draw(job: PdfJob): Promise<Buffer> {
     text: (value, unit) => figureText(value, unit, units),
     spoons: (ml) => spoonText(ml, units),
   });
-  return cardPdf(plan, result, card, cautionsFor(plan, basis.pantry), paper);
+  return cardPdf(plan, result, card, cautionsFor(plan, basis.pantry), {
+    paper,
+    back: job.back ? cardBack(plan, basis) : null,
+  });
 }
 
 /** One after the other, so that each is there as soon as it can be. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import { causeOf, type CauseId } from '@/core/faults/causes';
@@ -48,6 +48,7 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
   );
   const trace = useTrace(known, { first: of.signs });
   const [confirmed, setConfirmed] = useState<CauseId | null>(null);
+  const kept = useRef<(() => Promise<void>) | null>(null);
   const remedyText = useRemedyText(basis.pantry, known);
 
   const confirm = async (cause: CauseId) => {
@@ -55,10 +56,14 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
     const before = confirmed;
     setConfirmed(cause);
     try {
+      // Another cause for the same takes the place of the first.
+      await kept.current?.();
       const undo = await keep(of.runId, cause, trace.signs);
+      kept.current = undo;
       void say(`Kept: ${causeOf(cause).name.toLowerCase()}. It counts next time.`, {
         undo: () => {
-          setConfirmed(before);
+          setConfirmed(null);
+          kept.current = null;
           void undo().catch(() => sayTrouble('No answer from the server; it still counts.'));
         },
       });

@@ -18,6 +18,8 @@ export type PdfJob =
       readonly units: UnitPreferences;
       readonly kitchenName: string;
       readonly revision: number;
+      /** With what goes wrong, on its back. */
+      readonly back?: boolean;
     }
   | {
       readonly kind: 'template';

@@ -14,7 +14,7 @@ export function foundCauses(db: Database): Partial<Record<CauseId, number>> {
     .select({ traced: sql<string>`json_extract(${runs.summary}, '$.traced')` })
     .from(runs)
     .where(
-      sql`iif(json_valid(${runs.summary}), json_type(${runs.summary}, '$.traced'), '') = 'array'`,
+      sql`iif(json_valid(${runs.summary}), json_type(${runs.summary}, '$.traced'), '') = 'array' and not json_extract(${runs.summary}, '$.struck')`,
     )
     .all();
   for (const { traced } of rows) (JSON.parse(traced) as unknown[]).forEach((each) => add(each, 1));

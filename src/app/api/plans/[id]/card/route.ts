@@ -9,11 +9,12 @@ import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasisParts } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
-/** The bench card as a PDF, in the user's units: `?paper=a4|letter`. */
+/** The bench card as a PDF, in the user's units: `?paper=a4|letter`, `&back=1` with what goes wrong on its back. */
 export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async () => {
     const db = database();
-    const asked = new URL(request.url).searchParams.get('paper') ?? 'a4';
+    const { searchParams } = new URL(request.url);
+    const asked = searchParams.get('paper') ?? 'a4';
     const paper = check(z.enum(PAPER_IDS, { error: 'Paper must be one of: a4, letter' }), asked);
     const { plan, revision } = getPlan(db, (await params).id);
     const { units } = await readPreferences();
@@ -25,6 +26,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       units,
       kitchenName: getKitchen(db).name,
       revision,
+      back: searchParams.get('back') === '1',
     });
     return fileAnswer(pdf, {
       name: `${plan.name} card`,
