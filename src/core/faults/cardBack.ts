@@ -32,8 +32,9 @@ export function cardBack(plan: Plan, basis: Basis): BackPart[] {
   const known = knownOf({ plan, basis });
   const lineOf = (sign: SignId): BackLine => {
     const causes = diagnose({ signs: [sign], answers: {} }, known)
-      .causes.slice(0, NAMED)
-      .map(({ id }) => causeOf(id));
+      .causes.map(({ id }) => causeOf(id))
+      .filter(({ signs }) => signs[sign] !== undefined)
+      .slice(0, NAMED);
     return {
       sign,
       name: SIGNS[sign].name,

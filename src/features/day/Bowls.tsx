@@ -121,7 +121,7 @@ function TrimUses({ work }: { work: DayWork }) {
       {uses
         .map(
           ({ plan, result }) =>
-            `Trim of ${plan.name}: ${text(result.trim.g, 'g')} of ribbons, ${result.trim.portions} staff ${result.trim.portions === 1 ? 'portion' : 'portions'}.`,
+            `Trim of ${plan.name}: ${text(result.trim.g, 'g')} of ribbons, ${staffMeal(result.trim.portions)}.`,
         )
         .join(' ')}
     </p>
@@ -223,3 +223,9 @@ function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
     </section>
   );
 }
+
+/** What ribbons are good for. */
+const staffMeal = (portions: number): string =>
+  portions < 1
+    ? 'less than a plate'
+    : `${portions} staff ${portions === 1 ? 'portion' : 'portions'}`;

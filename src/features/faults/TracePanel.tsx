@@ -28,6 +28,10 @@ export interface TraceLook {
 
 /** Causes shown; the rest are hardly why. */
 const SHOWN = 4;
+const LEAST_SHOWN = 0.02;
+
+const worthSaying = ({ probability }: ToldCause, i: number): boolean =>
+  i === 0 || (i < SHOWN && probability >= LEAST_SHOWN);
 
 /**
  * From what is seen to its cause: signs to tap, what can be saved first, one question at a time, and the
@@ -83,7 +87,7 @@ export function TracePanel({
         <section aria-label="Causes" className="grid content-start gap-4">
           <h2 className={look.title}>{report.clear ? 'This is why' : 'What it may be'}</h2>
           <ol className="grid gap-4">
-            {report.causes.slice(0, SHOWN).map((cause, i) => (
+            {report.causes.filter(worthSaying).map((cause, i) => (
               <CauseCard
                 key={cause.id}
                 cause={cause}
