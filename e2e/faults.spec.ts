@@ -112,7 +112,9 @@ test('without a plan a burst is explained, and what is found counts next time', 
 });
 
 test.describe('without a line', () => {
-  test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|fetching the script/] });
+  test.use({
+    expectedErrors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch|fetching the script|ERR_FAILED/],
+  });
 
   test('the bench finds the cause, and sends it when the line is back', async ({
     page,
@@ -123,6 +125,12 @@ test.describe('without a line', () => {
     await page.getByRole('button', { name: 'To the bench' }).click();
     await page.waitForURL(/\/runs\//);
     const run = page.url().split('?')[0]!.split('/').at(-1)!;
+    // The bench is kept on the device a moment after it was first opened.
+    await expect
+      .poll(() =>
+        page.evaluate(async () => (await (await caches.open('mortar-benches')).keys()).length),
+      )
+      .toBeGreaterThan(0);
     await context.setOffline(true);
     await page.getByRole('button', { name: 'Something is wrong' }).click();
     await page.getByRole('button', { name: /^The dough crumbles/ }).click();
