@@ -2,6 +2,41 @@ import { readFileSync } from 'node:fs';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { startServer, type Served } from './server';
 
+const LOOK_MS = 10_000;
+const FRAME_MS = 3_000;
+
+/**
+ * The browser without a screen now and then stops drawing a page for good, though the page itself answers; whatever
+ * waits for a frame then waits for ever. Where none came for seconds, one is asked for. Gives the way to end it.
+ */
+function keepsDrawing(page: Page): () => void {
+  let looking = false;
+  const timer = setInterval(() => {
+    if (looking || page.isClosed()) return;
+    looking = true;
+    page
+      .evaluate(
+        (ms) =>
+          new Promise<boolean>((resolve) => {
+            requestAnimationFrame(() => resolve(true));
+            setTimeout(() => resolve(false), ms);
+          }),
+        FRAME_MS,
+      )
+      .then(async (draws) => {
+        if (draws) return;
+        await page.bringToFront();
+        await page.screenshot();
+      })
+      // A page that goes meanwhile needs no frame.
+      .catch(() => {})
+      .finally(() => {
+        looking = false;
+      });
+  }, LOOK_MS);
+  return () => clearInterval(timer);
+}
+
 /** Every test fails when the page writes an error to the console that it did not ask for. */
 export const test = base.extend<
   { expectedErrors: RegExp[]; quiet: void; database: string },
@@ -31,7 +66,9 @@ export const test = base.extend<
       await listens(page);
       return answer;
     };
+    const stop = keepsDrawing(page);
     await hand(page);
+    stop();
   },
   expectedErrors: [async ({}, use) => use([]), { option: true }],
   quiet: [
