@@ -8,7 +8,7 @@ const config = [
   ...(Array.isArray(nextTypescript) ? nextTypescript : [nextTypescript]),
   {
     rules: {
-      // It warns of what the React Compiler would skip; the compiler is not used here.
+      // It warns of what the React Compiler skips: that is drawn as it would be without it.
       'react-hooks/incompatible-library': 'off',
       '@typescript-eslint/no-unused-vars': [
         'warn',

@@ -1,22 +1,21 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState } from 'react';
-import { v4 as newId } from 'uuid';
+import { useMemo } from 'react';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
-import { causeOf, type CauseId } from '@/core/faults/causes';
+import type { CauseId } from '@/core/faults/causes';
 import { knownOf } from '@/core/faults/known';
 import type { SignId } from '@/core/faults/signs';
 import type { Plan } from '@/core/plan/document/schema';
 import type { Quoted } from '@/core/risk/remedy';
 import type { RunEvent } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
-import { serverOf } from '@/features/bench/sync';
-import { keepFinding, mendPlan } from '@/server/actions/faults';
+import { mendPlan } from '@/server/actions/faults';
 import { Link } from '@/ui/layout/Link';
-import { say, sayTrouble } from '@/ui/layout/say';
+import { sayTrouble } from '@/ui/layout/say';
 import { BOARD_LOOK } from './looks';
 import { TracePanel } from './TracePanel';
+import { useFinding } from './useFinding';
 import { useRemedyText } from './useRemedyText';
 import { useTrace } from './useTrace';
 
@@ -47,31 +46,8 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
     [of, basis],
   );
   const trace = useTrace(known, { first: of.signs });
-  const [confirmed, setConfirmed] = useState<CauseId | null>(null);
-  const kept = useRef<(() => Promise<void>) | null>(null);
+  const { confirmed, confirm } = useFinding(of.runId, trace.signs);
   const remedyText = useRemedyText(basis.pantry, known);
-
-  const confirm = async (cause: CauseId) => {
-    if (confirmed === cause) return;
-    const before = confirmed;
-    setConfirmed(cause);
-    try {
-      // Another cause for the same takes the place of the first.
-      await kept.current?.();
-      const undo = await keep(of.runId, cause, trace.signs);
-      kept.current = undo;
-      void say(`Kept: ${causeOf(cause).name.toLowerCase()}. It counts next time.`, {
-        undo: () => {
-          setConfirmed(null);
-          kept.current = null;
-          void undo().catch(() => sayTrouble('No answer from the server; it still counts.'));
-        },
-      });
-    } catch (error) {
-      setConfirmed(before);
-      void sayTrouble(error instanceof Error ? error.message : 'It could not be kept.');
-    }
-  };
 
   const mend = (planId: string) => async (cause: CauseId, remedy: Quoted) => {
     const made = await mendPlan({ planId, cause, kind: remedy.kind }).catch(() => null);
@@ -112,31 +88,9 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
         {...(offered && { signs: offered })}
         remedyText={remedyText}
         onMend={of.planId ? mend(of.planId) : undefined}
-        onConfirm={(cause) => void confirm(cause)}
+        onConfirm={confirm}
         confirmed={confirmed}
       />
     </>
   );
-}
-
-/** Puts a cause into the log, of the batch where there is one. Gives the way to take it back. */
-async function keep(
-  runId: string | null,
-  cause: CauseId,
-  signs: readonly SignId[],
-): Promise<() => Promise<void>> {
-  if (runId) {
-    const event = (rest: object) =>
-      ({ id: newId(), at: new Date().toISOString(), ...rest }) as RunEvent;
-    const traced = event({ kind: 'traced', cause, signs });
-    await serverOf(runId).send([traced]);
-    return async () => {
-      await serverOf(runId).send([event({ kind: 'takenBack', event: traced.id })]);
-    };
-  }
-  const made = await keepFinding({ cause });
-  if (!made.ok) throw new Error(made.error);
-  return async () => {
-    await keepFinding({ cause, back: true });
-  };
 }

@@ -1,30 +1,17 @@
 'use client';
 
-import { ChevronRight } from 'lucide-react';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useRef } from 'react';
 import type { CauseId } from '@/core/faults/causes';
 import { DONT_KNOW, QUESTIONS, type QuestionId } from '@/core/faults/questions';
 import type { ToldCause } from '@/core/faults/report';
-import { SIGNS, SIGN_IDS, type SignId } from '@/core/faults/signs';
-import { STAGES, STAGE_NAMES, within, type Stage } from '@/core/faults/stages';
+import { SIGN_IDS, type SignId } from '@/core/faults/signs';
+import type { Stage } from '@/core/faults/stages';
 import type { Quoted } from '@/core/risk/remedy';
-import { QuestionDrawing, SignDrawing } from './FaultScene';
-import { likelyWords } from './likely';
+import { CauseCard } from './CauseCard';
+import { QuestionDrawing } from './FaultScene';
+import type { TraceLook } from './looks';
+import { PickedSigns, SignPicker } from './SignPicker';
 import type { Trace } from './useTrace';
-
-/** How it is dressed: for a page on the board, or at the bench. */
-export interface TraceLook {
-  readonly key: string;
-  readonly chip: string;
-  readonly dim: string;
-  readonly warn: string;
-  readonly card: string;
-  readonly drawing: string;
-  readonly small: string;
-  readonly title: string;
-  /** How its two halves stand beside each other. */
-  readonly halves: string;
-}
 
 /** Causes shown; the rest are hardly why. */
 const SHOWN = 4;
@@ -110,98 +97,6 @@ export function TracePanel({
   );
 }
 
-function SignPicker({
-  trace,
-  look,
-  signs,
-  now,
-}: {
-  trace: Trace;
-  look: TraceLook;
-  signs: readonly SignId[];
-  now: Stage | undefined;
-}) {
-  const stages = STAGES.filter((stage) => signs.some((sign) => SIGNS[sign].stage === stage));
-  // What can be seen by now comes first, the latest of it at the top.
-  const seen = now ? stages.filter((stage) => within(stage, ['dough', now])).reverse() : stages;
-  const ordered = [...seen, ...stages.filter((stage) => !seen.includes(stage))];
-  return (
-    <div className="grid gap-6">
-      {ordered.map((stage) => (
-        <section key={stage} aria-label={STAGE_NAMES[stage]} className="grid gap-3">
-          <h2 className={look.title}>{STAGE_NAMES[stage]}</h2>
-          <ul
-            className="grid gap-3"
-            style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 15em), 1fr))' }}
-          >
-            {signs
-              .filter((sign) => SIGNS[sign].stage === stage)
-              .map((sign) => (
-                <li key={sign} className="grid">
-                  <button
-                    type="button"
-                    className={`${look.key} !flex items-center justify-start gap-3 !text-left`}
-                    onClick={() => trace.pick(sign)}
-                  >
-                    <SignDrawing sign={sign} className={look.drawing} />
-                    <span className="min-w-0 leading-tight">
-                      <span className="block font-semibold">{SIGNS[sign].name}</span>
-                      <span className={`block font-normal ${look.dim} ${look.small}`}>
-                        {SIGNS[sign].looks}
-                      </span>
-                    </span>
-                  </button>
-                </li>
-              ))}
-          </ul>
-        </section>
-      ))}
-    </div>
-  );
-}
-
-function PickedSigns({ trace, look }: { trace: Trace; look: TraceLook }) {
-  return (
-    <div className="flex flex-wrap items-center gap-3">
-      <ul className="contents" aria-label="What you see">
-        {trace.signs.map((sign) => (
-          <li key={sign} className="contents">
-            <button
-              type="button"
-              className={look.chip}
-              onClick={() => trace.drop(sign)}
-              aria-label={`Not this: ${SIGNS[sign].name}`}
-            >
-              {SIGNS[sign].name} <span aria-hidden>✕</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <label>
-        <span className="sr-only">Something else as well</span>
-        <select
-          className={look.chip}
-          value=""
-          onChange={(event) => {
-            const sign = SIGN_IDS.find((id) => id === event.target.value);
-            if (sign) trace.pick(sign);
-          }}
-        >
-          <option value="">Something else as well…</option>
-          {SIGN_IDS.filter((id) => !trace.signs.includes(id)).map((id) => (
-            <option key={id} value={id}>
-              {SIGNS[id].name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <button type="button" className={look.chip} onClick={trace.startAgain}>
-        Start again
-      </button>
-    </div>
-  );
-}
-
 /** The question that tells most, and what was answered before. */
 function Asked({ trace, look }: { trace: Trace; look: TraceLook }) {
   const question = trace.report?.question ?? null;
@@ -261,120 +156,5 @@ function Asked({ trace, look }: { trace: Trace; look: TraceLook }) {
         </ul>
       )}
     </section>
-  );
-}
-
-function CauseCard({
-  cause,
-  look,
-  open,
-  remedyText,
-  onMend,
-  onConfirm,
-  confirmed,
-}: {
-  cause: ToldCause;
-  look: TraceLook;
-  open: boolean;
-  remedyText(remedy: Quoted): string;
-  onMend?: ((cause: CauseId, remedy: Quoted) => void) | undefined;
-  onConfirm(cause: CauseId): void;
-  confirmed: boolean;
-}) {
-  const percent = Math.round(100 * cause.probability);
-  const told: [string, ReactNode][] = [
-    ['What it does', cause.does],
-    ['How to know it', cause.known],
-    ['Now', cause.now],
-    ['Next time', cause.next],
-  ];
-  return (
-    <li className={look.card}>
-      <details open={open || confirmed} className="group">
-        <summary className="flex min-h-[44px] list-none flex-wrap items-baseline justify-between gap-x-4 marker:hidden">
-          <span className={look.title}>
-            <ChevronRight
-              size="1em"
-              aria-hidden
-              className="mr-1 inline-block align-[-0.12em] group-open:rotate-90"
-            />
-            {cause.name}
-          </span>
-          <span className={`${look.dim} ${look.small}`}>
-            {likelyWords(cause.probability)}, {percent < 1 ? 'under 1' : percent} in 100
-          </span>
-          <span aria-hidden className="mt-1 block h-2 w-full overflow-hidden rounded bg-current/15">
-            <span className="block h-full bg-current" style={{ width: `${percent}%` }} />
-          </span>
-        </summary>
-        <dl className="mt-3 grid gap-3">
-          {told.map(([title, says]) => (
-            <div key={title}>
-              <dt className={`${look.dim} ${look.small}`}>{title}</dt>
-              <dd>{says}</dd>
-            </div>
-          ))}
-        </dl>
-        {cause.caution && <p className={`mt-3 ${look.warn}`}>{cause.caution}</p>}
-        <Speaks title="For it" evidence={cause.for} look={look} />
-        <Speaks title="Against it" evidence={cause.against} look={look} />
-        {onMend && cause.remedies.length > 0 && (
-          <div className="mt-4 grid gap-2">
-            <p className={`${look.dim} ${look.small}`}>In the plan</p>
-            {cause.remedies
-              .filter(({ kind }, i, all) => all.findIndex((each) => each.kind === kind) === i)
-              .slice(0, 3)
-              .map((remedy) => (
-                <button
-                  key={remedy.kind}
-                  type="button"
-                  className={`${look.key} !justify-start !text-left`}
-                  onClick={() => onMend(cause.id, remedy)}
-                >
-                  {remedyText(remedy)}
-                </button>
-              ))}
-          </div>
-        )}
-        <div className="mt-4 flex">
-          <button
-            type="button"
-            className={look.key}
-            aria-pressed={confirmed}
-            onClick={() => onConfirm(cause.id)}
-          >
-            {confirmed ? '✓ It was this' : 'It was this'}
-          </button>
-        </div>
-      </details>
-    </li>
-  );
-}
-
-function Speaks({
-  title,
-  evidence,
-  look,
-}: {
-  title: string;
-  evidence: ToldCause['for'];
-  look: TraceLook;
-}) {
-  if (evidence.length === 0) return null;
-  return (
-    <div className="mt-3">
-      <p className={`${look.dim} ${look.small}`}>{title}</p>
-      <ul className={look.small}>
-        {evidence.slice(0, 5).map(({ says, weight, from }) => (
-          <li key={`${from}${says}`} className="flex justify-between gap-4">
-            <span>{says}</span>
-            <span className={look.dim} title="Log-odds it adds">
-              {weight > 0 ? '+' : '−'}
-              {Math.abs(weight).toFixed(1)}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }

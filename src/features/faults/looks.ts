@@ -1,4 +1,16 @@
-import type { TraceLook } from './TracePanel';
+/** How it is dressed: for a page on the board, or at the bench. */
+export interface TraceLook {
+  readonly key: string;
+  readonly chip: string;
+  readonly dim: string;
+  readonly warn: string;
+  readonly card: string;
+  readonly drawing: string;
+  readonly small: string;
+  readonly title: string;
+  /** How its two halves stand beside each other. */
+  readonly halves: string;
+}
 
 /** On a page of the board. */
 export const BOARD_LOOK: TraceLook = {

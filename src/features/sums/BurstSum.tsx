@@ -1,15 +1,13 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { causeOf, type CauseId } from '@/core/faults/causes';
+import { useMemo } from 'react';
 import { knownOf } from '@/core/faults/known';
 import type { SignId } from '@/core/faults/signs';
 import { BOARD_LOOK } from '@/features/faults/looks';
 import { TracePanel } from '@/features/faults/TracePanel';
+import { useFinding } from '@/features/faults/useFinding';
 import { useTrace } from '@/features/faults/useTrace';
-import { keepFinding } from '@/server/actions/faults';
 import { Link } from '@/ui/layout/Link';
-import { say, sayTrouble } from '@/ui/layout/say';
 
 /** Ways in which a piece comes to grief between tray and plate. */
 const BURSTS: readonly SignId[] = [
@@ -24,19 +22,7 @@ const BURSTS: readonly SignId[] = [
 export function BurstSum() {
   const known = useMemo(() => knownOf({}), []);
   const trace = useTrace(known);
-  const [confirmed, setConfirmed] = useState<CauseId | null>(null);
-  const confirm = async (cause: CauseId) => {
-    if (confirmed === cause) return;
-    const kept = await keepFinding({ cause }).catch(() => null);
-    if (!kept?.ok) return void sayTrouble(kept?.error ?? 'No answer from the server.');
-    setConfirmed(cause);
-    void say(`Kept: ${causeOf(cause).name.toLowerCase()}. It counts next time.`, {
-      undo: () => {
-        setConfirmed(null);
-        void keepFinding({ cause, back: true });
-      },
-    });
-  };
+  const { confirmed, confirm } = useFinding(null, trace.signs);
   return (
     <>
       <p className="mb-5 max-w-[42rem]">
@@ -51,7 +37,7 @@ export function BurstSum() {
         look={BOARD_LOOK}
         signs={BURSTS}
         remedyText={() => ''}
-        onConfirm={(cause) => void confirm(cause)}
+        onConfirm={confirm}
         confirmed={confirmed}
       />
     </>
