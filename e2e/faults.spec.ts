@@ -63,6 +63,9 @@ test('what burst is asked after where a batch is closed', async ({ page }) => {
   await page.getByRole('button', { name: 'Opened at the lip', exact: true }).click();
   await page.getByRole('button', { name: /^Why\?/ }).click();
   await expect(page.getByRole('list', { name: 'What you see' })).toContainText('open at the lip');
+  // On a phone nothing runs off the side.
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.getByRole('button', { name: 'Back to the work' }).click();
   await expect(page.getByRole('button', { name: /^Opened at the lip/ })).toBeVisible();
 });

@@ -57,7 +57,7 @@ export function TroublePanel({ step, signs }: { step: StepId; signs: readonly Si
     );
   };
   return (
-    <section aria-label="Something is wrong" className="grid gap-6">
+    <section aria-label="Something is wrong" className="grid grid-cols-[minmax(0,1fr)] gap-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h2>
           <b>{trace.report ? 'What went wrong?' : 'What do you see?'}</b>

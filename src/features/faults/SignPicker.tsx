@@ -75,7 +75,7 @@ export function PickedSigns({ trace, look }: { trace: Trace; look: TraceLook }) 
           </li>
         ))}
       </ul>
-      <label>
+      <label className="min-w-0 max-w-full">
         <span className="sr-only">Something else as well</span>
         <select
           className={look.chip}

@@ -49,10 +49,10 @@ export function TracePanel({
   const { report } = trace;
   if (!report) return <SignPicker trace={trace} look={look} signs={signs} now={now} />;
   return (
-    <div className="grid gap-6">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6">
       <PickedSigns trace={trace} look={look} />
       <div className={look.halves}>
-        <div className="grid content-start gap-6">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-6">
           {report.rescues.length > 0 && (
             <section aria-label="What can be saved" className={look.card}>
               <h2 className={look.title}>First, save what can be saved</h2>

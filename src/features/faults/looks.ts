@@ -22,18 +22,18 @@ export const BOARD_LOOK: TraceLook = {
   drawing: 'h-12 w-16',
   small: 'text-small',
   title: 'font-display text-lead font-semibold',
-  halves: 'grid gap-6 lg:grid-cols-2 lg:gap-8',
+  halves: 'grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-2 lg:gap-8',
 };
 
 /** At the bench: nothing small, nothing that a knuckle misses. */
 export const BENCH_LOOK: TraceLook = {
   key: 'bench-key',
-  chip: 'bench-chip',
+  chip: 'bench-chip max-w-full',
   dim: 'bench-dim',
   warn: 'bench-warn',
   card: 'bench-panel',
   drawing: 'h-[72px] w-[96px]',
   small: '',
   title: 'font-bold',
-  halves: 'grid gap-6',
+  halves: 'grid grid-cols-[minmax(0,1fr)] gap-6',
 };
