@@ -71,6 +71,37 @@ test('a piece is lifted out by keys while the clock runs', async ({ page }) => {
   await expect(told(page)).toContainText(/It is done at \d+:\d\d/);
 });
 
+test('a batch on paper is played through by keys alone, and tells what each decision cost', async ({
+  page,
+}) => {
+  await page.goto('/practice/paper?seed=3');
+  const ways = page.getByRole('group', { name: 'Ways' });
+  for (let n = 1; n <= 9; n += 1) {
+    await expect(page.getByText(`, ${n} of 9`)).toBeVisible();
+    // The first way of each, by the key that follows its head.
+    if (n === 1) await ways.getByRole('button').first().focus();
+    else await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('heading', { name: /of \d+ on the plates/ })).toBeFocused();
+  await expect(page.getByRole('region', { name: 'What was hidden' })).toContainText('eggs');
+  const costs = page.getByRole('region', { name: 'What each decision cost' });
+  await expect(costs.getByRole('rowheader')).toHaveCount(9);
+  await expect(costs).toContainText(/\d+ pieces/);
+  const [came] = await page.getByRole('heading', { name: /on the plates/ }).allInnerTexts();
+
+  // The same kitchen, one decision made otherwise, and back again at it.
+  await page.getByRole('button', { name: 'The same kitchen again' }).click();
+  await ways.getByRole('button', { name: 'A third over' }).click();
+  await page
+    .getByRole('region', { name: 'Decided so far' })
+    .getByRole('button', { name: 'Decide again' })
+    .click();
+  await expect(page.getByText('How much, 1 of 9')).toBeVisible();
+  for (let n = 1; n <= 9; n += 1) await ways.getByRole('button').first().click();
+  await expect(page.getByRole('heading', { name: /on the plates/ })).toHaveText(came!);
+});
+
 test('a set for a class is the same for its number, and prints with its answers', async ({
   page,
 }) => {

@@ -5,6 +5,7 @@ import { faultRules } from './rules/faults';
 import { fillingRules } from './rules/filling';
 import { holdRules } from './rules/hold';
 import { judgingRules } from './rules/judging';
+import { practiceRules } from './rules/practice';
 import { shapeRules } from './rules/shape';
 import { sheetRules } from './rules/sheet';
 
@@ -18,6 +19,7 @@ const SHIPPED = {
   ...judgingRules,
   ...dayRules,
   ...faultRules,
+  ...practiceRules,
 };
 
 /** Id of a rule: `dough.target.base`. */

@@ -26,6 +26,13 @@ export type Picture =
       readonly fold: 'cracks' | 'bends' | 'tacks';
       readonly streaks: boolean;
     }
+  /** A spoonful on a plate, from above, and the ring it should fill. */
+  | {
+      readonly kind: 'spread';
+      readonly diameterMm: number;
+      readonly meantMm: number;
+      readonly wet: boolean;
+    }
   | { readonly kind: 'bowls'; readonly doughG: number; readonly fillingG: number }
   | { readonly kind: 'pot'; readonly floatS: number }
   | { readonly kind: 'sheet'; readonly pieces: number; readonly ofPieces: number };

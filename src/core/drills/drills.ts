@@ -19,7 +19,8 @@ export const DRILLS: Readonly<Record<DrillId, DrillKind>> = {
   firstSheet,
 };
 
-const GENERIC: DrillGear = { roller: genericRollers[0]! };
+/** A kitchen of which nothing is known: the ten-step roller. */
+export const GENERIC_GEAR: DrillGear = { roller: genericRollers[0]! };
 
 /** Seeds run from 0 to here. */
 export const MOST_SEED = 2_147_483_647;
@@ -29,7 +30,7 @@ export const MOST_SEED = 2_147_483_647;
  * @param seed a whole number from 0 to {@link MOST_SEED}
  * @example drill('dose', 7).right // { from: 9.6, to: 14.4, best: 12 }
  */
-export const drill = (kind: DrillId, seed: number, gear: DrillGear = GENERIC): Drill => ({
+export const drill = (kind: DrillId, seed: number, gear: DrillGear = GENERIC_GEAR): Drill => ({
   kind,
   seed,
   ...DRILLS[kind].make(seed, gear),

@@ -1,13 +1,12 @@
 import { startingBasis } from '../basis/basis';
 import { causeOf, type CauseId } from '../faults/causes';
-import { QUESTIONS } from '../faults/questions';
-import { NO_SLIPS, type Batch } from '../faults/batch';
 import type { DoughStage } from '../plan/model/dough';
 import { modelOf } from '../plan/model/model';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS } from '../shapes/families';
 import { seeded } from '../seeded';
 import { said, type DrillKind } from './drill';
+import { feelingOf, feelingWords } from './feeling';
 
 /** What a dough may want, and the cause that makes it want it. */
 const WANTS = {
@@ -19,17 +18,6 @@ const WANTS = {
 } as const satisfies Readonly<Record<string, readonly [string, CauseId | null]>>;
 
 type Want = keyof typeof WANTS;
-
-const DENTS = {
-  jumps: 'A dent jumps back at once.',
-  creeps: 'A dent comes back slowly.',
-  stays: 'A dent stays.',
-} as const;
-const FOLDS = {
-  cracks: 'Folded, it cracks white.',
-  bends: 'Folded, it bends clean.',
-  tacks: 'Folded, it sticks to itself.',
-} as const;
 
 /** What a dough wants by the model: its water first, then its kneading, then its rest. */
 function wantOf({ feel, ready }: DoughStage): Want {
@@ -57,21 +45,16 @@ export const hand: DrillKind = {
     const much = chance.between(0.8, 1.3);
     const changed = cause ? causeOf(cause).enact(plan, much).plan : plan;
     const made = modelOf(changed ?? plan, startingBasis);
-    const batch: Batch = { meant: modelOf(plan, startingBasis), made, slips: NO_SLIPS };
-    const dent = QUESTIONS.rested.truth(batch) as keyof typeof DENTS;
-    const fold = QUESTIONS.pinch.truth(batch) as keyof typeof FOLDS;
+    const feeling = feelingOf(made);
     const { dough } = made;
-    const streaks = dough.ready.development < 0.75;
     const want = wantOf(dough);
     return {
       asks: 'What does this dough want?',
       sees: [
-        DENTS[dent],
-        FOLDS[fold],
-        streaks ? 'Pale streaks run through it.' : 'It is one colour.',
+        feelingWords(feeling),
         `It was kneaded ${said(dough.work.kneadMin)} min and has rested ${said(dough.work.restMin)} min.`,
       ].join(' '),
-      picture: { kind: 'dough', dent, fold, streaks },
+      picture: { kind: 'dough', ...feeling },
       asked: {
         kind: 'choice',
         choices: Object.entries(WANTS).map(([id, [says]]) => ({ id, says })),

@@ -2,16 +2,15 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { clock, mark, type Drill, type DrillGear, type DrillId } from '@/core/drills/drill';
-import { drill, DRILLS, MOST_SEED } from '@/core/drills/drills';
+import { drill, DRILLS } from '@/core/drills/drills';
 import { SURE, type Sure } from '@/core/drills/skill';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Link } from '@/ui/layout/Link';
+import { anotherSeed } from './anotherSeed';
 import { keepAnswer } from './answersKept';
 import { DrillPicture } from './DrillPicture';
-
-const anotherSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]! % MOST_SEED;
 
 /** One exercise after another of a kind, each from a seed. */
 export function DrillPage({

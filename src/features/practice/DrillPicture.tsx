@@ -19,6 +19,8 @@ export function DrillPicture({ picture, elapsedS = 0 }: { picture: Picture; elap
       return <Pieces pieces={picture.pieces} />;
     case 'dough':
       return <Dough {...picture} />;
+    case 'spread':
+      return <Spread {...picture} />;
     case 'bowls':
       return <Bowls {...picture} />;
     case 'pot':
@@ -174,6 +176,27 @@ function Dough({ dent, fold, streaks }: Extract<Picture, { kind: 'dough' }>) {
       {fold === 'tacks' && (
         <path d="M360 86 V124 M400 86 V124 M440 86 V124" stroke="#cfae5e" strokeWidth={5} />
       )}
+    </svg>
+  );
+}
+
+function Spread({ diameterMm, meantMm, wet }: Extract<Picture, { kind: 'spread' }>) {
+  const px = 2.6;
+  return (
+    <svg viewBox="0 0 560 180" aria-hidden className={DRAWN}>
+      <circle cx={280} cy={90} r={86} {...LINE} strokeWidth={3} />
+      {wet && (
+        <circle cx={280} cy={90} r={(diameterMm * px) / 2 + 9} fill="#7ab4dd" opacity={0.5} />
+      )}
+      <circle cx={280} cy={90} r={(diameterMm * px) / 2} fill={FILLING} />
+      <circle
+        cx={280}
+        cy={90}
+        r={(meantMm * px) / 2}
+        {...LINE}
+        strokeWidth={2}
+        strokeDasharray="5 5"
+      />
     </svg>
   );
 }

@@ -54,6 +54,17 @@ export function PracticeHome({ classSeed }: { classSeed: number }) {
           );
         })}
       </ul>
+      <section aria-label="A batch on paper" className="mt-8">
+        <h2 className="font-display text-figure">A batch on paper</h2>
+        <p className="mt-1 max-w-[42rem]">
+          A whole batch, decision by decision, in a kitchen that hides something from you: a damp
+          day, a roller that leaves more than it says, small eggs. It ends with what was plated, and
+          what each decision cost.
+        </p>
+        <Link className="btn btn-strong mt-3" href="/practice/paper">
+          Begin a batch
+        </Link>
+      </section>
       {sureness.length > 0 && (
         <section aria-label="How sure you were" className="mt-8">
           <h2 className="font-display text-figure">How sure you were</h2>

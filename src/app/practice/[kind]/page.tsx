@@ -1,13 +1,13 @@
-import { randomInt } from 'node:crypto';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { DRILL_IDS } from '@/core/drills/drill';
-import { DRILLS, MOST_SEED } from '@/core/drills/drills';
+import { DRILLS } from '@/core/drills/drills';
 import { DrillPage } from '@/features/practice/DrillPage';
 import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { seedAsked } from '../seedAsked';
 
 interface Props {
   params: Promise<{ kind: string }>;
@@ -27,9 +27,7 @@ export async function generateMetadata(props: Props): Promise<Metadata> {
 export default async function Page(props: Props) {
   await connection();
   const kind = await kindOf(props);
-  const asked = Number([(await props.searchParams).seed].flat()[0] ?? NaN);
-  const seed =
-    Number.isInteger(asked) && asked >= 0 && asked <= MOST_SEED ? asked : randomInt(MOST_SEED);
+  const seed = seedAsked(await props.searchParams);
   const [roller] = getKitchen(database()).rollers;
   return (
     <>

@@ -1,0 +1,35 @@
+import { said } from '../../drills/drill';
+import { sheetLength } from '../../sheet/massBalance';
+import { seenThrough } from '../../sheet/lightTest';
+import type { Decision } from '../decision';
+import type { Standing } from '../standing';
+
+const STRIP_G = 100;
+
+/** The dial so many steps further on. */
+const moved = (standing: Standing, by: number): Standing => {
+  const { steps } = standing.plan.sheet.roller;
+  const at = steps.findIndex(({ label }) => label === standing.label) + by;
+  return { ...standing, label: steps[Math.min(steps.length - 1, Math.max(0, at))]!.label };
+};
+
+/** Where the rolling stops. */
+export const roll: Decision = {
+  name: 'The sheet',
+  asks: 'Where do you stop for the other sheets?',
+  careful: 'same',
+  ways: {
+    thicker: { says: 'One step thicker', does: (standing) => moved(standing, -1) },
+    same: { says: 'At this step', does: (standing) => standing },
+    thinner: { says: 'One step thinner', does: (standing) => moved(standing, 1) },
+  },
+  shows({ meant, label }, { plan: { sheet } }) {
+    const { widthMm } = sheet;
+    const length = (thicknessMm: number) =>
+      said(sheetLength({ massG: STRIP_G, widthMm, thicknessMm }));
+    return {
+      sees: `The first sheet went through at ${label} of ${sheet.roller.name}, as planned. ${STRIP_G} g of it, ${said(widthMm)} mm wide, came out ${length(sheet.thicknessMm)} mm long; at the ${said(meant.plan.sheet.thicknessMm, 2)} mm meant it would be ${length(meant.plan.sheet.thicknessMm)} mm. Held up, ${seenThrough(sheet.thicknessMm)}.`,
+      picture: { kind: 'light', thicknessMm: sheet.thicknessMm, over: 'hand' },
+    };
+  },
+};
