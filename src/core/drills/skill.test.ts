@@ -3,6 +3,7 @@ import { skillOf, skillsOf, surenessOf, type DrillAnswer } from './skill';
 
 const answers = (right: number, wrong: number, sure: DrillAnswer['sure'] = null): DrillAnswer[] =>
   Array.from({ length: right + wrong }, (_, i) => ({
+    id: `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
     kind: 'dose',
     seed: i,
     given: 5,

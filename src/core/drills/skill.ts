@@ -14,6 +14,8 @@ export type Sure = keyof typeof SURE;
 
 /** An exercise that was answered. */
 export const drillAnswerSchema = z.strictObject({
+  /** The device's own, so that one sent twice counts once. */
+  id: z.uuid('Answer id must be a UUID'),
   kind: z.enum(DRILL_IDS),
   seed: quantity('Seed', { min: 0, max: MOST_SEED, whole: true }),
   given: z.union([z.string().max(40), z.number()]),

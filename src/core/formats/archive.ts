@@ -15,6 +15,8 @@ export interface Archive {
   readonly plans: readonly ArchivedPlan[];
   readonly runs: readonly ArchivedRun[];
   readonly days: readonly ArchivedDay[];
+  /** In the order they arrived. */
+  readonly practice: readonly ArchivedAnswer[];
 }
 
 /** A row of the pantry that is the cook's own. */
@@ -74,6 +76,14 @@ export interface ArchivedDay {
   }[];
   /** Batches at the bench that made its services. */
   readonly runs: readonly { readonly service: string; readonly runId: string }[];
+}
+
+/** What a cook answered at practice. */
+export interface ArchivedAnswer {
+  readonly id: string;
+  readonly cook: string;
+  readonly arrivedAt: string;
+  readonly document: string;
 }
 
 /**
@@ -174,6 +184,17 @@ const daySchema = z
   })
   .transform(({ day, ...rest }) => ({ ...rest, document: day }));
 
+const practiceSchema = z.array(
+  z
+    .strictObject({
+      id,
+      cook: z.string().min(1).max(60),
+      arrivedAt: moment,
+      answer: kept,
+    })
+    .transform(({ answer, ...rest }) => ({ ...rest, document: answer })),
+);
+
 const headSchema = z.object({
   format: z.literal(ARCHIVE_FORMAT, { error: `format must be "${ARCHIVE_FORMAT}"` }),
   version: z.literal(1, { error: 'version must be 1: it was written by a newer Mortar Sheet' }),
@@ -185,6 +206,7 @@ kitchen.json      rollers, cutters, moulds, pots, cooks, climate
 pantry.json       ingredients and preparations of the cook's own
 plans/ID.json     one plan with all its revisions
 days/ID.json      one day: plans on one clock, what happened to its tasks, the batches that made it
+practice.json     what each cook answered at practice; may be missing
 runs/ID.json      one batch: what it was made from, and every tap of it in the order of arrival
 archive.json      the format's name and version
 
@@ -208,6 +230,7 @@ export function writeArchive({
   plans,
   runs,
   days,
+  practice,
 }: Archive): Uint8Array {
   const rows = (from: readonly ArchivedRow[]) =>
     from.map(({ document, ...rest }) => ({ ...rest, row: asKept(document) }));
@@ -223,6 +246,11 @@ export function writeArchive({
     'pantry.json': lines({ ingredients: rows(ingredients), preparations: rows(preparations) }),
   };
   if (kitchen !== null) files['kitchen.json'] = lines(asKept(kitchen));
+  if (practice.length > 0) {
+    files['practice.json'] = lines(
+      practice.map(({ document, ...rest }) => ({ ...rest, answer: asKept(document) })),
+    );
+  }
   for (const { revisions, ...plan } of plans) {
     files[inFolder('plans', plan.id)] = lines({
       ...plan,
@@ -307,5 +335,6 @@ export function readArchive(bytes: Uint8Array): Archive {
     plans: folder('plans', planSchema),
     runs: folder('runs', runSchema),
     days: folder('days', daySchema),
+    practice: files['practice.json'] ? read('practice.json', practiceSchema) : [],
   };
 }

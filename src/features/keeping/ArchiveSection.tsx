@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Coming, ComingIn, WhereDifferent } from '@/server/vault/archive';
+import type { Coming, ComingIn } from '@/server/vault/archive/comingIn';
+import type { WhereDifferent } from '@/server/vault/archive/takeIn';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
 import { ChooseFile } from '@/ui/files/ChooseFile';
@@ -12,6 +13,7 @@ const PARTS: readonly (readonly [keyof ComingIn, string])[] = [
   ['plans', 'Plans'],
   ['batches', 'Batches'],
   ['days', 'Days'],
+  ['practice', 'Answers at practice'],
   ['ingredients', 'Ingredients of your own'],
   ['preparations', 'Preparations of your own'],
   ['kitchen', 'Kitchen'],

@@ -4,7 +4,7 @@ import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { copyNow, mend, removeUnreadable, restoreCopy } from '@/server/actions/keeping';
 import { goBackToRevision } from '@/server/actions/plans';
-import type { ComingIn } from '@/server/vault/archive';
+import type { ComingIn } from '@/server/vault/archive/comingIn';
 import type { Unreadable } from '@/server/repositories/unreadable';
 import { ArchiveSection } from './ArchiveSection';
 import { KeepingPage } from './KeepingPage';
@@ -96,6 +96,7 @@ describe('an archive', () => {
     plans: { fresh: 2, same: 3, different: ['First', 'Second'] },
     batches: none,
     days: none,
+    practice: none,
   };
   const answers = (body: object, good = true) => {
     const fetched = jest.fn().mockResolvedValue({ ok: good, json: () => Promise.resolve(body) });

@@ -215,3 +215,20 @@ export const dayRuns = sqliteTable(
   },
   (table) => [uniqueIndex('day_runs_run').on(table.dayId, table.runId)],
 );
+
+/** What a cook answered at practice: only ever added to. */
+export const practiceAnswers = sqliteTable(
+  'practice_answers',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    /** The device's own, so that one sent twice counts once. */
+    id: text().notNull(),
+    cook: text().notNull(),
+    arrivedAt: text().notNull(),
+    document: text().notNull(),
+  },
+  (table) => [
+    uniqueIndex('practice_answers_id').on(table.cook, table.id),
+    index('practice_answers_cook').on(table.cook, table.seq),
+  ],
+);

@@ -2,6 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startingKitchen } from '@/core/kitchen/kitchen';
+import type { DrillAnswer } from '@/core/drills/skill';
 import { startingPantry } from '@/core/composition/pantry';
 import { planWith } from '@/core/testing/plans';
 import { openKitchenFile } from '../database';
@@ -11,6 +12,7 @@ import { addMarks, createDay, linkRun } from '../repositories/days';
 import { saveKitchen } from '../repositories/kitchen';
 import { saveRows } from '../repositories/pantry';
 import { createPlan, savePlan } from '../repositories/plans';
+import { keepAnswers } from '../repositories/practice';
 import { addEvents, openRun } from '../repositories/runs';
 
 /** For tests: a moment of one morning. */
@@ -25,6 +27,17 @@ export const EVENTS = [
   '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0001',
   '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0002',
 ] as const;
+
+/** For tests: what its cook answered at practice. */
+const ANSWER: DrillAnswer = {
+  id: '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0003',
+  kind: 'light',
+  seed: 4,
+  given: 0.8,
+  right: true,
+  sure: 'think',
+  at: minute(5).toISOString(),
+};
 
 /** For tests: a kitchen with something of every kind in it. */
 export function filledKitchen(file = freshFile()): Database {
@@ -58,6 +71,7 @@ export function filledKitchen(file = freshFile()): Database {
   } as const;
   addMarks(db, 'day-1', [mark], minute(5));
   db.transaction((tx) => linkRun(tx, { dayId: 'day-1', service: 'supper', runId: 'run-1' }));
+  keepAnswers(db, { cook: 'Runa', answers: [ANSWER] }, { now: minute(5) });
   savePlan(db, {
     id: 'a',
     plan: planWith({ name: 'First', shape: { doseG: 9 } }),

@@ -7,7 +7,7 @@ import { openDatabase, openToRead } from '../db/database';
 import { outcome } from '../outcome';
 import { createPlan, getPlan, listPlans } from '../repositories/plans';
 import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
-import { readAll } from './archive';
+import { readAll } from './archive/readAll';
 import { checkCopy, copiesFolder, copyTo, keepCopies, listCopies, restoreFrom } from './copies';
 import { copiesToRemove, copyName, readCopyName } from './copyNames';
 import { VaultProblem, vaultProblem } from './problem';

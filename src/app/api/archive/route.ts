@@ -4,7 +4,9 @@ import { check } from '@/server/check';
 import { database } from '@/server/database';
 import { answer, fileAnswer, readBytes } from '@/server/planRequests';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { comingIn, readAll, takeIn, WHERE_DIFFERENT } from '@/server/vault/archive';
+import { comingIn } from '@/server/vault/archive/comingIn';
+import { readAll } from '@/server/vault/archive/readAll';
+import { takeIn, WHERE_DIFFERENT } from '@/server/vault/archive/takeIn';
 
 /** Largest archive taken, bytes. */
 const MAX_BYTES = 128 * 1024 * 1024;

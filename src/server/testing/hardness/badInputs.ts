@@ -137,6 +137,7 @@ const archive = writeArchive({
   plans: [],
   runs: [],
   days: [],
+  practice: [],
 });
 const wish = {
   portions: 6,

@@ -9,7 +9,8 @@ import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { openKitchenFile } from '../../database';
 import { createPlan, savePlan } from '../../repositories/plans';
 import { addEvents, openRun } from '../../repositories/runs';
-import { readAll, takeIn } from '../../vault/archive';
+import { readAll } from '../../vault/archive/readAll';
+import { takeIn } from '../../vault/archive/takeIn';
 
 const [file = '', name = ''] = process.argv.slice(2);
 const db = openKitchenFile(file);

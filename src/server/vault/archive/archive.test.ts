@@ -1,14 +1,16 @@
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import { readArchive, writeArchive, type Archive } from '@/core/formats/archive';
 import { planWith } from '@/core/testing/plans';
-import type { Database } from '../db/database';
-import { openKitchenFile } from '../database';
-import { getKitchen } from '../repositories/kitchen';
-import { getPlan, savePlan } from '../repositories/plans';
-import { listRevisions } from '../repositories/revisions';
-import { addEvents, getRun, listRuns, openRun } from '../repositories/runs';
-import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
-import { comingIn, readAll, takeIn } from './archive';
+import type { Database } from '../../db/database';
+import { openKitchenFile } from '../../database';
+import { getKitchen } from '../../repositories/kitchen';
+import { getPlan, savePlan } from '../../repositories/plans';
+import { listRevisions } from '../../repositories/revisions';
+import { addEvents, getRun, listRuns, openRun } from '../../repositories/runs';
+import { filledKitchen, freshFile, minute } from '../../testing/kitchenFile';
+import { comingIn } from './comingIn';
+import { readAll } from './readAll';
+import { takeIn } from './takeIn';
 
 let db: Database;
 beforeEach(() => (db = filledKitchen()));
@@ -45,6 +47,7 @@ describe('an archive', () => {
       plans: { fresh: 2, same: 0, different: [] },
       batches: { fresh: 1, same: 0, different: [] },
       days: { fresh: 1, same: 0, different: [] },
+      practice: { fresh: 1, same: 0, different: [] },
     });
     takeIn(other, archive, { different: 'keep', now: minute(60) });
     expect(readAll(other)).toEqual(archive);
