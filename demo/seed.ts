@@ -12,7 +12,9 @@ import { parsePlan } from '../src/core/plan/document/parsePlan';
 import type { EventOf } from '../src/core/run/events';
 import { openKitchenFile } from '../src/server/database';
 import { plans } from '../src/server/db/schema';
-import { saveKitchen } from '../src/server/repositories/kitchen';
+import { demoPractice } from './practice';
+import { getKitchen, saveKitchen } from '../src/server/repositories/kitchen';
+import { keepAnswers } from '../src/server/repositories/practice';
 import { addLogEntry } from '../src/server/repositories/log';
 import { addEvents, getRun, openRun } from '../src/server/repositories/runs';
 import { getLearnt } from '../src/server/repositories/learnt';
@@ -127,5 +129,12 @@ if (db.select().from(plans).limit(1).get()) {
     const day = parseDay(JSON.parse(movedTo(JSON.stringify(document), document.date, seededAt)));
     createDay(db, { id: name, day, now: seededAt });
   }
+  // The hall’s youngest cook has practised for two weeks.
+  const [roller] = getKitchen(db).rollers;
+  keepAnswers(
+    db,
+    { cook: 'Sunniva', answers: demoPractice(seededAt, { roller: roller! }) },
+    { now: seededAt },
+  );
   console.log(`${file} holds the demo`);
 }

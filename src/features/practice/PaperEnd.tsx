@@ -62,40 +62,33 @@ export function PaperEnd({
           ))}
         </ul>
       </section>
-      <section aria-label="What each decision cost" className="overflow-x-auto">
+      <section aria-label="What each decision cost">
         <h3 className="font-display text-lead font-semibold">What each decision cost</h3>
         <p className="text-small text-ink-dim">
           The batch was cooked again with that one made well and all others left as they were. With
           all of them made well it would have been {well.plated} of {well.wanted}.
         </p>
-        <table className="mt-2 w-full">
-          <thead>
-            <tr className="text-left text-small text-ink-dim">
-              <th className="py-1 pr-4 font-normal">Decision</th>
-              <th className="py-1 pr-4 font-normal">You</th>
-              <th className="py-1 pr-4 font-normal">Better</th>
-              <th className="py-1 font-normal">It cost</th>
-            </tr>
-          </thead>
-          <tbody>
-            {costs.map((cost) => (
-              <tr key={cost.id} className="border-t border-board-rule align-top">
-                <th scope="row" className="py-2 pr-4 text-left">
-                  {DECISIONS[cost.id].name}
-                </th>
-                <td className="py-2 pr-4">{DECISIONS[cost.id].ways[cost.way]!.says}</td>
-                <td className="py-2 pr-4">
-                  {wasGood(cost) ? (
-                    <span aria-label="As good as any">✓</span>
-                  ) : (
-                    DECISIONS[cost.id].ways[cost.best]!.says
-                  )}
-                </td>
-                <td className="py-2 tabular-nums">{costWords(cost)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ul className="mt-2">
+          {costs.map((cost) => (
+            <li
+              key={cost.id}
+              className="grid gap-x-4 border-t border-board-rule py-2 sm:grid-cols-[6.5rem_1fr_10rem]"
+            >
+              <b>{DECISIONS[cost.id].name}</b>
+              <span>
+                {DECISIONS[cost.id].ways[cost.way]!.says}.
+                {!wasGood(cost) && (
+                  <span className="block font-semibold">
+                    Better: {lower(DECISIONS[cost.id].ways[cost.best]!.says)}.
+                  </span>
+                )}
+              </span>
+              <span className="tabular-nums">
+                {wasGood(cost) ? '✓ cost nothing' : costWords(cost)}
+              </span>
+            </li>
+          ))}
+        </ul>
       </section>
       <p className="text-small text-ink-dim">
         Estimates by the model’s own rules. Times and temperatures are guidance: local food codes
@@ -145,12 +138,10 @@ const lower = (words: string): string => words.charAt(0).toLowerCase() + words.s
 const wasGood = ({ way, best, alone, amongWell }: Cost): boolean =>
   way === best || (alone.pieces <= 0 && amongWell.pieces <= 0 && alone.g < LEAST_G);
 
-function costWords(cost: Cost): string {
-  const { alone, amongWell } = cost;
-  if (wasGood(cost)) return 'nothing';
+function costWords({ alone, amongWell }: Cost): string {
   if (alone.pieces > 0) return pieces(alone.pieces);
   if (amongWell.pieces > 0) {
-    return `nothing more, the batch being as it was; in one made well, ${pieces(amongWell.pieces)}`;
+    return `${pieces(amongWell.pieces)}, hidden by another slip`;
   }
   return `${tens(alone.g)} g made for nothing`;
 }
