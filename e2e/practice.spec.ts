@@ -132,6 +132,42 @@ test('what was missed comes back, on another device of the same cook too', async
   await other.context().close();
 });
 
+test.describe('without a line', () => {
+  test.use({ expectedErrors: [/Failed to load resource|Failed to fetch/] });
+
+  test('practice opened once goes on, keeps its answers, and hands them over later', async ({
+    page,
+    context,
+  }) => {
+    await page.goto('/practice');
+    await page.getByLabel('Whose hand').selectOption('Ivo');
+    // Every exercise that is left from here has been kept.
+    await expect
+      .poll(() =>
+        page.evaluate(async () => (await (await caches.open('mortar-practice')).keys()).length),
+      )
+      .toBe(10);
+    await context.setOffline(true);
+    await page.goto('/practice/opens');
+    await page.getByRole('group', { name: 'Answers' }).getByRole('button', { name: 'A' }).click();
+    await expect(told(page)).toContainText(/Right|Not so/);
+    await page.getByRole('button', { name: 'Another' }).click();
+    await page.getByRole('group', { name: 'Answers' }).getByRole('button', { name: 'B' }).click();
+    await page.goto('/practice');
+    await expect(page.getByText('2 answers wait for the line.')).toBeVisible();
+    // The whole batch too, worker or none.
+    await page.goto('/practice/paper');
+    const ways = page.getByRole('group', { name: 'Ways' });
+    for (let n = 1; n <= 9; n += 1) await ways.getByRole('button').first().click();
+    await expect(page.getByRole('heading', { name: /on the plates/ })).toBeVisible();
+
+    await context.setOffline(false);
+    await page.goto('/practice');
+    await expect(page.getByText('What you answer is kept in the kitchen.')).toBeVisible();
+    await expect(page.getByText(/of the last 2 right/)).toBeVisible();
+  });
+});
+
 test('a set for a class is the same for its number, and prints with its answers', async ({
   page,
 }) => {

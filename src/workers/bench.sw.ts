@@ -1,50 +1,61 @@
 /// <reference lib="webworker" />
-import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist } from 'serwist';
+import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist, type RuntimeCaching } from 'serwist';
 
 declare const self: ServiceWorkerGlobalScope;
 
+/** Parts of the product that pages are made of: they never change under one name. */
 const PARTS = 'mortar-parts';
-const BENCHES = 'mortar-benches';
+const PART_PATH = '/_next/static/';
 
-/** Without an answer for so long, a bench opens from what was kept, s. */
+/** Pages that go on without a line, and where each kind is kept. */
+const PAGES = [
+  { cache: 'mortar-benches', path: /^\/runs\/[^/]+$/ },
+  { cache: 'mortar-practice', path: /^\/practice(\/(?!set$)[^/]+)?$/ },
+] as const;
+
+/** Without an answer for so long, a page opens from what was kept, s. */
 const PATIENCE_S = 4;
 
-const isBench = (path: string): boolean => /^\/runs\/[^/]+$/.test(path);
+const MOST_PAGES = 40;
+
+const pagesOf = (path: string) => PAGES.find((kind) => kind.path.test(path));
+
+/** A page that was led to the door, or that says no, is not the page asked for. */
+const isItself = (response: Response): boolean => response.status === 200 && !response.redirected;
 
 /**
- * Keeps the bench, and nothing else, for when there is no line: its pages as they were last fetched, with the
- * headers they came with, and the parts of the product they are made of, which never change under one name.
+ * Keeps those pages, and nothing else, as they were last fetched, with the headers they came with. What stands
+ * after the question mark is of the moment: the page is the same.
  */
+const pages = PAGES.map(({ cache, path }): RuntimeCaching => ({
+  matcher: ({ request, url, sameOrigin }) =>
+    sameOrigin && request.mode === 'navigate' && path.test(url.pathname),
+  handler: new NetworkFirst({
+    cacheName: cache,
+    networkTimeoutSeconds: PATIENCE_S,
+    matchOptions: { ignoreSearch: true, ignoreVary: true },
+    plugins: [
+      new ExpirationPlugin({ maxEntries: MOST_PAGES, matchOptions: { ignoreSearch: true } }),
+      {
+        cacheKeyWillBeUsed: ({ request }) => Promise.resolve(request.url.split('?')[0]!),
+        cacheWillUpdate: ({ response }) => Promise.resolve(isItself(response) ? response : null),
+      },
+    ],
+  }),
+}));
+
 const worker = new Serwist({
   skipWaiting: true,
   clientsClaim: true,
   runtimeCaching: [
     {
-      matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_next/static/'),
+      matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith(PART_PATH),
       handler: new CacheFirst({
         cacheName: PARTS,
         plugins: [new ExpirationPlugin({ maxEntries: 400, maxAgeSeconds: 60 * 24 * 3600 })],
       }),
     },
-    {
-      matcher: ({ request, url, sameOrigin }) =>
-        sameOrigin && request.mode === 'navigate' && isBench(url.pathname),
-      handler: new NetworkFirst({
-        cacheName: BENCHES,
-        networkTimeoutSeconds: PATIENCE_S,
-        // The step shown stands in the address; the page is the same.
-        matchOptions: { ignoreSearch: true, ignoreVary: true },
-        plugins: [
-          new ExpirationPlugin({ maxEntries: 40, matchOptions: { ignoreSearch: true } }),
-          {
-            cacheKeyWillBeUsed: ({ request }) => Promise.resolve(request.url.split('?')[0]!),
-            // Led to the door, or to a page that says no: that is not the bench.
-            cacheWillUpdate: ({ response }) =>
-              Promise.resolve(response.status === 200 && !response.redirected ? response : null),
-          },
-        ],
-      }),
-    },
+    ...pages,
   ],
 });
 
@@ -54,17 +65,23 @@ self.addEventListener('message', (event) => {
   const { keep } = (event.data ?? {}) as { keep?: unknown };
   if (!Array.isArray(keep)) return;
   const urls = keep.filter((url): url is string => typeof url === 'string');
-  event.waitUntil(
-    Promise.all(
-      urls.map(async (each) => {
-        const url = new URL(each, self.location.origin);
-        if (url.origin !== self.location.origin) return;
-        const bench = isBench(url.pathname);
-        if (!bench && !url.pathname.startsWith('/_next/static/')) return;
-        const cache = await caches.open(bench ? BENCHES : PARTS);
-        if (!bench && (await cache.match(url.href))) return;
-        await cache.add(url.href);
-      }),
-    ),
-  );
+  event.waitUntil(Promise.all(urls.map((url) => keepOne(new URL(url, self.location.origin)))));
 });
+
+async function keepOne({ origin, pathname, href }: URL): Promise<void> {
+  if (origin !== self.location.origin) return;
+  if (pathname.startsWith(PART_PATH)) return keepPart(href);
+  const kind = pagesOf(pathname);
+  if (!kind) return;
+  const response = await fetch(href);
+  if (!isItself(response)) return;
+  const text = await response.clone().text();
+  await (await caches.open(kind.cache)).put(href, response);
+  const parts = text.match(/\/_next\/static\/[^"'\\ ]+/g) ?? [];
+  await Promise.all([...new Set(parts)].map((part) => keepPart(new URL(part, origin).href)));
+}
+
+async function keepPart(href: string): Promise<void> {
+  const cache = await caches.open(PARTS);
+  if (!(await cache.match(href))) await cache.add(href);
+}

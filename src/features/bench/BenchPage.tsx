@@ -9,6 +9,7 @@ import { STEP_IDS, type StepId } from '@/core/run/events';
 import { meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
 import { drawerIn } from '@/ui/browser/drawer';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
+import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
 import { Clocks } from './Clocks';
 import { DevicesProvider } from './devices/DevicesContext';
@@ -69,7 +70,8 @@ function BenchView({
   const body = useRef<HTMLElement>(null);
   const open = state.status === 'open';
   useAwake(open);
-  useWorker();
+  // The bench goes on without a server.
+  useKeptOffline();
 
   useEffect(() => {
     // The first tap of a run is its opening.
@@ -288,23 +290,4 @@ function Foot({ next }: { next: string | null }) {
       </p>
     </footer>
   );
-}
-
-/** The bench goes on without a server: what it needs is kept by a worker of the browser. */
-function useWorker(): void {
-  useEffect(() => {
-    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-    void navigator.serviceWorker
-      .register('/sw.js')
-      .then(() => navigator.serviceWorker.ready)
-      .then(({ active }) => {
-        // What this page came with was fetched before the worker stood: it keeps that too.
-        const urls = performance
-          .getEntriesByType('resource')
-          .map(({ name }) => name)
-          .filter((name) => name.startsWith(`${location.origin}/_next/static/`));
-        active?.postMessage({ keep: [location.pathname, ...new Set(urls)] });
-      })
-      .catch(() => {});
-  }, []);
 }

@@ -5,6 +5,7 @@ import { comingBack, dueBy, type ComingBack } from '@/core/drills/comingBack';
 import type { DrillGear } from '@/core/drills/drill';
 import { drill, DRILLS } from '@/core/drills/drills';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
+import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { Link } from '@/ui/layout/Link';
 import { Exercise } from './Exercise';
 import { practice } from './usePractice';
@@ -13,6 +14,7 @@ import { practice } from './usePractice';
 export function BackPage({ gear }: { gear: DrillGear }) {
   // Which come is settled as the page opens: what is answered here does not move them.
   const here = useInBrowser(() => true, false);
+  useKeptOffline();
   return (
     <>
       <p className="text-ink-dim">

@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react';
 import type { DrillGear, DrillId } from '@/core/drills/drill';
 import { drill, DRILLS } from '@/core/drills/drills';
+import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { Link } from '@/ui/layout/Link';
 import { anotherSeed } from './anotherSeed';
 import { Exercise } from './Exercise';
@@ -18,6 +19,7 @@ export function DrillPage({
   gear: DrillGear;
 }) {
   const [seed, setSeed] = useState(first);
+  useKeptOffline();
   const each = useMemo(() => drill(kind, seed, gear), [kind, seed, gear]);
   return (
     <>

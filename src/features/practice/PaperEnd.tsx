@@ -1,12 +1,12 @@
 'use client';
 
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { DrillGear } from '@/core/drills/drill';
 import { SIGNS } from '@/core/faults/signs';
 import { LOST_BY, type CameTo, type LostBy } from '@/core/paper/comesTo';
 import { DECISIONS } from '@/core/paper/decisions';
 import type { PaperBatch } from '@/core/paper/paperBatch';
-import type { Chosen, Cost } from '@/core/paper/play';
+import { endingOf, type Chosen, type Cost } from '@/core/paper/play';
 import { quirkOf } from '@/core/paper/quirks';
 import { useLive } from '@/features/plan/search/useLive';
 import { Button } from '@/ui/buttons/Button';
@@ -25,16 +25,16 @@ export function PaperEnd({
   onAgain(): void;
   onAnother(): void;
 }) {
-  const { value: end, failed } = useLive(
+  const { value, failed } = useLive(
     useCallback((model) => model.paperEnding(batch.seed, gear, chosen), [batch.seed, gear, chosen]),
   );
+  // Where the worker cannot be fetched, the page plays it out itself: slower, and all the same.
+  const own = useMemo(() => (failed ? endingOf(batch, chosen) : null), [failed, batch, chosen]);
+  const end = value ?? own;
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     if (end) head.current?.focus();
   }, [end]);
-  if (failed) {
-    return <p role="alert">The batch could not be played out: the page has lost the line.</p>;
-  }
   if (!end) return <p role="status">The batch is cooked …</p>;
   const { came, costs, well } = end;
   const holds = came.plated >= came.wanted;

@@ -6,6 +6,7 @@ import { DECISION_IDS, type DecisionId } from '@/core/paper/decision';
 import { DECISIONS } from '@/core/paper/decisions';
 import { paperBatch } from '@/core/paper/paperBatch';
 import { nextDecision, type Chosen, type Pending } from '@/core/paper/play';
+import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { Link } from '@/ui/layout/Link';
 import { anotherSeed } from './anotherSeed';
 import { DrillPicture } from './DrillPicture';
@@ -14,6 +15,7 @@ import { PaperEnd } from './PaperEnd';
 /** A whole batch played through its decisions, in a kitchen of which not everything is known. */
 export function PaperPage({ first, gear }: { first: number; gear: DrillGear }) {
   const [seed, setSeed] = useState(first);
+  useKeptOffline();
   return (
     <>
       <p className="text-ink-dim">

@@ -6,10 +6,14 @@ import { DRILLS } from '@/core/drills/drills';
 import { comingBack, dueBy } from '@/core/drills/comingBack';
 import { skillsOf, SURE, surenessOf, type DrillAnswer } from '@/core/drills/skill';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
+import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { SelectField } from '@/ui/fields/SelectField';
 import { Link } from '@/ui/layout/Link';
 import { Moment } from '@/ui/text/Moment';
 import { practice, usePractice } from './usePractice';
+
+/** Where an exercise may be taken from here without a line. */
+const LEADS_TO = ['back', 'paper', ...DRILL_IDS].map((each) => `/practice/${each}`);
 
 /** Kinds of exercises, how good this hand is at each, and whether it knows what it knows. */
 export function PracticeHome({
@@ -21,6 +25,7 @@ export function PracticeHome({
 }) {
   const { cook, answers, waiting } = usePractice();
   const now = useInBrowser(minuteNow, '');
+  useKeptOffline(LEADS_TO);
   const skills = skillsOf(answers);
   const sureness = surenessOf(answers).filter(({ said }) => said > 0);
   const [seed, setSeed] = useState(String(classSeed));
