@@ -42,6 +42,8 @@ const views: [name: string, path: string, part?: string][] = [
   ['what went wrong, of a plan', '/faults?plan=celeriac-bare-tray&sign=wetPatches', '#main'],
   ['practice', '/practice'],
   ['an exercise', '/practice/opens?seed=11', '#main'],
+  ['a batch on paper', '/practice/paper?seed=3', '#main'],
+  ['what comes back', '/practice/back', '#main'],
   ['a set for a class', '/practice/set?seed=42', '#main'],
   ['safe keeping', '/kitchen/keeping', '#main'],
   ['who may come in', '/kitchen/door', '#main'],

@@ -60,21 +60,27 @@ export function SignPicker({
 /** What was picked, and the ways to pick more or begin again. */
 export function PickedSigns({ trace, look }: { trace: Trace; look: TraceLook }) {
   return (
+    <ul className="flex flex-wrap items-center gap-3" aria-label="What you see">
+      {trace.signs.map((sign) => (
+        <li key={sign} className="contents">
+          <button
+            type="button"
+            className={look.chip}
+            onClick={() => trace.drop(sign)}
+            aria-label={`Not this: ${SIGNS[sign].name}`}
+          >
+            {SIGNS[sign].name} <span aria-hidden>✕</span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What else is seen, or all of it anew: below what can be saved and the question, which come first. */
+export function MoreSigns({ trace, look }: { trace: Trace; look: TraceLook }) {
+  return (
     <div className="flex flex-wrap items-center gap-3">
-      <ul className="contents" aria-label="What you see">
-        {trace.signs.map((sign) => (
-          <li key={sign} className="contents">
-            <button
-              type="button"
-              className={look.chip}
-              onClick={() => trace.drop(sign)}
-              aria-label={`Not this: ${SIGNS[sign].name}`}
-            >
-              {SIGNS[sign].name} <span aria-hidden>✕</span>
-            </button>
-          </li>
-        ))}
-      </ul>
       <label className="min-w-0 max-w-full">
         <span className="sr-only">Something else as well</span>
         <select

@@ -10,7 +10,7 @@ import type { Quoted } from '@/core/risk/remedy';
 import { CauseCard } from './CauseCard';
 import { QuestionDrawing } from './FaultScene';
 import type { TraceLook } from './looks';
-import { PickedSigns, SignPicker } from './SignPicker';
+import { MoreSigns, PickedSigns, SignPicker } from './SignPicker';
 import type { Trace } from './useTrace';
 
 /** Causes shown; the rest are hardly why. */
@@ -70,6 +70,7 @@ export function TracePanel({
             </section>
           )}
           <Asked trace={trace} look={look} />
+          <MoreSigns trace={trace} look={look} />
         </div>
         <section aria-label="Causes" className="grid content-start gap-4">
           <h2 className={look.title}>{report.clear ? 'This is why' : 'What it may be'}</h2>
