@@ -33,6 +33,7 @@ import { createPlan, getPlan, listPlans, savePlan } from '../src/server/reposito
 import { dayRows } from './bench/days';
 import { faultRows } from './bench/faults';
 import { handRows } from './bench/hand';
+import { practiceRows } from './bench/practice';
 import { riskRows } from './bench/risk';
 import { kitchenRows, runRows } from './bench/runs';
 import type { Row } from './bench/rows';
@@ -319,6 +320,7 @@ console.table(rows);
 console.log('Made-up kitchens: how far predictions are off, and whether the 90 % ranges hold');
 console.table(kitchenRows());
 console.table(dayRows());
+console.table(practiceRows());
 const faults = faultRows();
 console.table(faults.rows);
 console.log('Hidden causes: what is taken for what, the most frequent first');
