@@ -266,3 +266,25 @@ test('a plan goes out as recipe data, and makes a new plan again', async ({ page
     'celeriac-raw',
   );
 });
+
+test.describe('without a line', () => {
+  test.use({
+    expectedErrors: [/Failed to load resource|ERR_INTERNET_DISCONNECTED|Failed to fetch/],
+  });
+
+  test('what cannot be done is said, and the plan stands as it was', async ({ page, context }) => {
+    const name = 'Without a line';
+    await newPlan(page, name);
+    await page.goto('/');
+    const menu = page.getByRole('button', { name: `What to do with ${name}` });
+    // The menu and what says messages are there; then the line goes.
+    await page.getByLabel(/^Notifications/).waitFor({ state: 'attached' });
+    await menu.click();
+    await expect(page.getByRole('menuitem', { name: 'Delete', exact: true })).toBeVisible();
+    await context.setOffline(true);
+    await page.getByRole('menuitem', { name: 'Delete', exact: true }).click();
+    await expect(page.getByText('No answer from the server; nothing was changed.')).toBeVisible();
+    await expect(page.getByRole('link', { name })).toBeVisible();
+    await context.setOffline(false);
+  });
+});

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { v4 as newId } from 'uuid';
+import { answered, NO_ANSWER } from '@/features/actions/useAction';
 import { startRun } from '@/server/actions/runs';
 import { sayTrouble } from '@/ui/layout/say';
 
@@ -14,15 +15,13 @@ export function useToBench(planId: string) {
   const router = useRouter();
   return useCallback(
     async ({ anew = false }: { anew?: boolean } = {}) => {
-      try {
-        const opened = await startRun({ id: newId(), planId, anew });
-        if (opened.ok) router.push(`/runs/${opened.value}`);
-        else void sayTrouble(opened.error);
-      } catch {
+      const opened = await answered(startRun({ id: newId(), planId, anew }));
+      if (opened.ok) router.push(`/runs/${opened.value}`);
+      else if (opened.error === NO_ANSWER) {
         void sayTrouble(
           'No answer from the server. A batch that was opened before goes on without it.',
         );
-      }
+      } else void sayTrouble(opened.error);
     },
     [planId, router],
   );

@@ -1,14 +1,13 @@
 'use client';
 
 import { Trash2, Undo2 } from 'lucide-react';
+import { useAction } from '@/features/actions/useAction';
 import { Link } from '@/ui/layout/Link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { removeDay, shelveDay } from '@/server/actions/days';
 import { Button } from '@/ui/buttons/Button';
 import { IconButton } from '@/ui/buttons/IconButton';
 import { AskOnce } from '@/ui/layout/AskOnce';
-import { say, sayTrouble } from '@/ui/layout/say';
 import { Moment } from '@/ui/text/Moment';
 
 /** A day as the list shows it. */
@@ -23,25 +22,16 @@ export interface DaySummary {
 
 /** Days, the latest first. */
 export function DayList({ days, deleted }: { days: readonly DaySummary[]; deleted: boolean }) {
-  const router = useRouter();
   const [asking, ask] = useState<DaySummary | null>(null);
-  const move = async (day: DaySummary, to: 'current' | 'deleted') => {
-    const result = await shelveDay(day.id, to);
-    if (!result.ok) return void sayTrouble(result.error);
-    router.refresh();
-    void say(`${day.name}: ${to === 'deleted' ? 'deleted' : 'brought back'}`, {
-      undo: () =>
-        void shelveDay(day.id, to === 'deleted' ? 'current' : 'deleted').then(() =>
-          router.refresh(),
-        ),
+  const { run } = useAction();
+  const move = (day: DaySummary, to: 'current' | 'deleted') =>
+    run(() => shelveDay(day.id, to), {
+      done: `${day.name}: ${to === 'deleted' ? 'deleted' : 'brought back'}`,
+      undo: () => shelveDay(day.id, to === 'deleted' ? 'current' : 'deleted'),
     });
-  };
-  const destroy = async (day: DaySummary) => {
+  const destroy = (day: DaySummary) => {
     ask(null);
-    const result = await removeDay(day.id);
-    if (!result.ok) return void sayTrouble(result.error);
-    router.refresh();
-    void say(`${day.name} is gone`);
+    return run(() => removeDay(day.id), { done: `${day.name} is gone` });
   };
   return (
     <>

@@ -10,12 +10,13 @@ import type { Plan } from '@/core/plan/document/schema';
 import { parseDay, type Day } from '@/core/schedule/document/day';
 import { changesBetween } from '@/core/schedule/live/changes';
 import type { Block } from '@/core/schedule/timetable/blocks';
+import { useAction } from '@/features/actions/useAction';
 import { startServiceRun } from '@/server/actions/days';
 import type { PlanChoice } from '@/server/repositories/findPlans';
 import { IconButton } from '@/ui/buttons/IconButton';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { Tabs } from '@/ui/layout/Tabs';
-import { say, sayTrouble } from '@/ui/layout/say';
+import { say } from '@/ui/layout/say';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
@@ -110,11 +111,13 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
       undo: () => marks.forEach((mark) => progress.mark({ kind: 'takenBack', mark })),
     });
   };
+  const { run } = useAction();
   const atBench = async (service: string) => {
     await editor.flush();
-    const result = await startServiceRun({ dayId: id, service, runId: uuid() });
-    if (result.ok) router.push(`/runs/${result.value}`);
-    else void sayTrouble(result.error);
+    const runId = uuid();
+    await run(() => startServiceRun({ dayId: id, service, runId }), {
+      then: (to) => router.push(`/runs/${to}`),
+    });
   };
 
   const headline = shown ? headlineText(shown, underWay !== null) : null;

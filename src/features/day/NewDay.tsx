@@ -1,7 +1,8 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { importDay, startDay } from '@/server/actions/days';
 import { useIdFor } from '@/features/plans/useIdFor';
 import { Button } from '@/ui/buttons/Button';
@@ -12,30 +13,25 @@ import { DateField } from './edit/DateField';
 export function NewDay({ today }: { today: string }) {
   const router = useRouter();
   const idFor = useIdFor();
-  const [pending, begin] = useTransition();
   const [name, setName] = useState('');
   const [date, setDate] = useState(today);
-  const [error, setError] = useState<string | null>(null);
+  const { busy, trouble, run, refuse } = useAction({ tells: 'here' });
+  const open = (id: string) => router.push(`/days/${id}`);
   const make = () => {
     const wish = { name: name.trim() || 'A day', date };
-    setError(null);
-    begin(async () => {
-      const result = await startDay({ id: idFor(wish), ...wish });
-      if (result.ok) router.push(`/days/${result.value}`);
-      else setError(result.error);
-    });
+    void run(() => startDay({ id: idFor(wish), ...wish }), { then: open });
   };
   const read = async (file: File) => {
     let document: unknown;
     try {
       document = JSON.parse(await file.text());
     } catch {
-      setError(`${file.name} is not a day file: it is not JSON.`);
-      return;
+      return refuse(`${file.name} is not a day file: it is not JSON.`);
     }
-    const result = await importDay(document, idFor(document));
-    if (result.ok) router.push(`/days/${result.value}`);
-    else setError(`${file.name} was not taken: ${result.error}`);
+    await run(() => importDay(document, idFor(document)), {
+      then: open,
+      failed: (error) => `${file.name} was not taken: ${error}`,
+    });
   };
   return (
     <form
@@ -57,7 +53,7 @@ export function NewDay({ today }: { today: string }) {
           />
         </label>
         <DateField kind="date" label="First day of work" value={date} onChange={setDate} />
-        <Button strong submits resting={pending}>
+        <Button strong submits resting={busy}>
           New day
         </Button>
         <ChooseFile
@@ -68,9 +64,9 @@ export function NewDay({ today }: { today: string }) {
           Open a day file
         </ChooseFile>
       </div>
-      {error && (
+      {trouble && (
         <p role="alert" className="font-semibold text-brick">
-          {error}
+          {trouble}
         </p>
       )}
     </form>

@@ -1,14 +1,13 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { endEverySession, giveKey, takeKey } from '@/server/actions/door';
 import { ROLE_WORDS, ROLES, type Role } from '@/server/door/roles';
 import type { Outcome } from '@/server/outcome';
 import { Button } from '@/ui/buttons/Button';
 import { AskOnce } from '@/ui/layout/AskOnce';
 import { BenchBar } from '@/ui/layout/BenchBar';
-import { say } from '@/ui/layout/say';
 
 interface ShownKey {
   readonly id: string;
@@ -45,21 +44,11 @@ export function KeysPage({
   asks: boolean;
   me: { readonly name: string; readonly role: Role | null };
 }) {
-  const router = useRouter();
   const form = useRef<HTMLFormElement>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, trouble, run: act } = useAction({ tells: 'here' });
   const [taking, setTaking] = useState<ShownKey | null>(null);
-  const run = async (act: () => Promise<Outcome>, done: string) => {
-    if (busy) return;
-    setBusy(true);
-    setTrouble(null);
-    const result = await act().catch(() => null);
-    setBusy(false);
-    if (!result?.ok) return setTrouble(result?.error ?? 'No answer from the server. Try again.');
-    form.current?.reset();
-    void say(done);
-    router.refresh();
+  const run = async (ask: () => Promise<Outcome>, done: string) => {
+    if (await act(ask, { done })) form.current?.reset();
   };
   return (
     <>
@@ -167,11 +156,7 @@ export function KeysPage({
         {asks && (
           <div className="flex flex-wrap gap-2">
             <Button onClick={() => void leave()}>Sign out here</Button>
-            <Button
-              onClick={() =>
-                void endEverySession().then((done) => (done.ok ? leave() : setTrouble(done.error)))
-              }
-            >
+            <Button onClick={() => void act(endEverySession, { then: () => void leave() })}>
               Sign everybody out, everywhere
             </Button>
           </div>

@@ -10,9 +10,9 @@ import type { Plan } from '@/core/plan/document/schema';
 import type { Quoted } from '@/core/risk/remedy';
 import type { RunEvent } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
+import { useAction } from '@/features/actions/useAction';
 import { mendPlan } from '@/server/actions/faults';
 import { Link } from '@/ui/layout/Link';
-import { sayTrouble } from '@/ui/layout/say';
 import { BOARD_LOOK } from './looks';
 import { TracePanel } from './TracePanel';
 import { useFinding } from './useFinding';
@@ -49,11 +49,13 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
   const { confirmed, confirm } = useFinding(of.runId, trace.signs);
   const remedyText = useRemedyText(basis.pantry, known);
 
-  const mend = (planId: string) => async (cause: CauseId, remedy: Quoted) => {
-    const made = await mendPlan({ planId, cause, kind: remedy.kind }).catch(() => null);
-    if (made?.ok) router.push(`/plans/${made.value}`);
-    else void sayTrouble(made?.error ?? 'No answer from the server; the plan is as it was.');
-  };
+  const { run } = useAction();
+  const mend =
+    (planId: string) =>
+    (cause: CauseId, { kind }: Quoted) =>
+      void run(() => mendPlan({ planId, cause, kind }), {
+        then: (to) => router.push(`/plans/${to}`),
+      });
 
   return (
     <>

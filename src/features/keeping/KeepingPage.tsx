@@ -1,14 +1,14 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
+import { NO_ANSWER, useAction } from '@/features/actions/useAction';
 import { copyNow, restoreCopy } from '@/server/actions/keeping';
 import type { Copy, CopyKind } from '@/server/vault/copyNames';
 import { Button } from '@/ui/buttons/Button';
 import { ChooseFile } from '@/ui/files/ChooseFile';
 import { AskOnce } from '@/ui/layout/AskOnce';
+import type { Outcome } from '@/server/outcome';
 import { BenchBar } from '@/ui/layout/BenchBar';
-import { say } from '@/ui/layout/say';
 import { Moment } from '@/ui/text/Moment';
 import { ArchiveSection } from './ArchiveSection';
 
@@ -21,17 +21,15 @@ const MADE: Readonly<Record<CopyKind, string>> = {
 /** What is to be put in the kitchen's place. */
 type Wanted = { readonly at: string; readonly name: string } | { readonly file: File };
 
-const NO_ANSWER = 'No answer from the server. Nothing was changed.';
-
-async function restoreUpload(file: File): Promise<{ ok: boolean; error?: string }> {
+async function restoreUpload(file: File): Promise<Outcome<null>> {
   const response = await fetch('/api/copies', {
     method: 'POST',
     headers: { 'content-type': 'application/vnd.sqlite3' },
     body: file,
   });
-  if (response.ok) return { ok: true };
+  if (response.ok) return { ok: true, value: null };
   const body = (await response.json().catch(() => ({}))) as { error?: string };
-  return { ok: false, error: body.error };
+  return { ok: false, error: body.error ?? NO_ANSWER };
 }
 
 /** Copies of the kitchen, everything in it as one archive, and what of it cannot be read. */
@@ -42,23 +40,14 @@ export function KeepingPage({
   copies: readonly (Copy & { readonly bytes: number })[];
   notice: ReactNode;
 }) {
-  const router = useRouter();
   const [wanted, setWanted] = useState<Wanted | null>(null);
-  const [busy, setBusy] = useState<string | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy: under, trouble, run: act } = useAction({ tells: 'here' });
+  const [doing, setDoing] = useState('');
+  const busy = under ? doing : null;
 
-  const run = async (
-    doing: string,
-    work: () => Promise<{ readonly ok: boolean; readonly error?: string }>,
-    done: string,
-  ) => {
-    setBusy(doing);
-    setTrouble(null);
-    const result = await work().catch(() => ({ ok: false, error: NO_ANSWER }));
-    setBusy(null);
-    if (!result.ok) return setTrouble(result.error ?? NO_ANSWER);
-    void say(done);
-    router.refresh();
+  const run = (doing: string, work: () => Promise<Outcome<unknown>>, done: string) => {
+    setDoing(doing);
+    return act(work, { done });
   };
   const restore = (what: Wanted) =>
     run(

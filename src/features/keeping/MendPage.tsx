@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { mend, removeUnreadable } from '@/server/actions/keeping';
 import { goBackToRevision } from '@/server/actions/plans';
 import type { Outcome } from '@/server/outcome';
@@ -9,7 +10,6 @@ import type { Unreadable } from '@/server/repositories/unreadable';
 import { saveFile } from '@/ui/files/saveFile';
 import { AskOnce } from '@/ui/layout/AskOnce';
 import { BenchBar } from '@/ui/layout/BenchBar';
-import { say } from '@/ui/layout/say';
 import { KIND_NAMES, REMOVING } from './kindNames';
 
 /** A document with its lines, where it is JSON at all. */
@@ -34,15 +34,11 @@ export function MendPage({
 }) {
   const router = useRouter();
   const [draft, setDraft] = useState(() => laidOut(text));
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { trouble, run } = useAction({ tells: 'here' });
   const [asking, setAsking] = useState(false);
   const { kind, id, name, reason } = document;
-  const after = async (result: Promise<Outcome>, done: string, to: string) => {
-    const found = await result.catch(() => null);
-    if (!found?.ok) return setTrouble(found?.error ?? 'No answer from the server. Try again.');
-    void say(done);
-    router.push(to);
-  };
+  const after = (ask: () => Promise<Outcome>, done: string, to: string) =>
+    run(ask, { done, then: () => router.push(to) });
   return (
     <>
       <BenchBar />
@@ -63,7 +59,7 @@ export function MendPage({
               className="btn btn-strong"
               onClick={() =>
                 void after(
-                  goBackToRevision(id, lastReadable),
+                  () => goBackToRevision(id, lastReadable),
                   `Revision ${lastReadable} is the newest again`,
                   `/plans/${id}`,
                 )
@@ -105,7 +101,7 @@ export function MendPage({
               className="btn"
               onClick={() =>
                 void after(
-                  mend({ kind, id }, draft),
+                  () => mend({ kind, id }, draft),
                   'Mended',
                   kind === 'plan' ? `/plans/${id}` : '/kitchen/keeping',
                 )
@@ -124,7 +120,7 @@ export function MendPage({
             onNo={() => setAsking(false)}
             onYes={() => {
               setAsking(false);
-              void after(removeUnreadable({ kind, id }), 'Removed', '/kitchen/keeping');
+              void after(() => removeUnreadable({ kind, id }), 'Removed', '/kitchen/keeping');
             }}
           />
         )}

@@ -1,10 +1,10 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Comparison } from '@/core/log/compareLog';
 import type { LogEntry } from '@/core/log/logEntry';
 import { PlanBar } from '@/features/shell/PlanBar';
+import { useAction } from '@/features/actions/useAction';
 import { takeOutLogEntry, writeLogEntry } from '@/server/actions/log';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { Link } from '@/ui/layout/Link';
@@ -14,7 +14,6 @@ import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
 import { later } from '@/ui/layout/later';
 import { Moment } from '@/ui/text/Moment';
-import { say, sayTrouble } from '@/ui/layout/say';
 
 const BurstChart = later(() => import('./BurstChart'));
 
@@ -91,16 +90,14 @@ function Entry({
   shown: ShownEntry;
 }) {
   const { text } = useUnits();
-  const router = useRouter();
   const [changing, setChanging] = useState(false);
   const change = useRef<HTMLButtonElement>(null);
-  const takeOut = async () => {
-    const result = await takeOutLogEntry(planId, entry.id);
-    if (!result.ok) return void sayTrouble(result.error);
-    void say('Entry taken out', {
-      undo: () => void writeLogEntry({ planId, revision, entry }).then(() => router.refresh()),
+  const { run } = useAction();
+  const takeOut = () =>
+    run(() => takeOutLogEntry(planId, entry.id), {
+      done: 'Entry taken out',
+      undo: () => writeLogEntry({ planId, revision, entry }),
     });
-  };
   const share = entry.pieces > 0 ? entry.burst / entry.pieces : 0;
   return (
     <li className="border-t-[1.5px] border-board-rule pt-3">

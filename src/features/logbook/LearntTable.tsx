@@ -1,13 +1,11 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { Learnt } from '@/core/basis/learnt';
 import { heldName, HOLD_ALL } from '@/core/calibrate/learnt';
 import { QUANTITIES } from '@/core/calibrate/quantities';
+import { useAction } from '@/features/actions/useAction';
 import { holdAtTypical } from '@/server/actions/runs';
 import { Button } from '@/ui/buttons/Button';
-import { say, sayTrouble } from '@/ui/layout/say';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** One thing learnt, with whose it is as a cook says it. */
@@ -45,17 +43,11 @@ export function LearntTable({
 
 /** Holds something at typical, or frees it, and says so. */
 function useHold() {
-  const router = useRouter();
-  const [busy, setBusy] = useState(false);
-  const hold = async (name: string, held: boolean) => {
-    if (busy) return;
-    setBusy(true);
-    const result = await holdAtTypical({ name, held });
-    setBusy(false);
-    if (!result.ok) return void sayTrouble(result.error);
-    void say(held ? 'Held at typical.' : 'Plans stand on it again.');
-    router.refresh();
-  };
+  const { busy, run } = useAction();
+  const hold = (name: string, held: boolean) =>
+    run(() => holdAtTypical({ name, held }), {
+      done: held ? 'Held at typical.' : 'Plans stand on it again.',
+    });
   return { busy, hold };
 }
 

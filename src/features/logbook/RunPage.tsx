@@ -1,5 +1,6 @@
 'use client';
 
+import { useAction } from '@/features/actions/useAction';
 import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -32,6 +33,7 @@ export function RunPage({
   const { text } = useUnits();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
+  const planning = useAction();
   const read = useReadRun(run);
   const { basis, result, state } = read;
   const again = planAgain(run.plan, state, {
@@ -128,15 +130,12 @@ export function RunPage({
                 </ul>
                 <Button
                   strong
-                  resting={busy}
-                  onClick={() => {
-                    setBusy(true);
-                    void planAgainFrom(run.id).then((made) => {
-                      setBusy(false);
-                      if (made.ok) router.push(`/plans/${made.value}`);
-                      else void sayTrouble(made.error);
-                    });
-                  }}
+                  resting={planning.busy}
+                  onClick={() =>
+                    void planning.run(() => planAgainFrom(run.id), {
+                      then: (to) => router.push(`/plans/${to}`),
+                    })
+                  }
                 >
                   Plan again with these
                 </Button>

@@ -1,19 +1,17 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import { startingPantry } from '@/core/composition/pantry';
+import { useAction } from '@/features/actions/useAction';
 import { takeOutPantryRow, writePantryRows } from '@/server/actions/pantry';
+import type { Outcome } from '@/server/outcome';
 import { CHANGED_ELSEWHERE } from '@/server/changedElsewhere';
 import { OverPage } from '@/ui/layout/OverPage';
-import { say } from '@/ui/layout/say';
 import { Button } from '@/ui/buttons/Button';
 
 type Row = Ingredient | Preparation;
-
-const NO_ANSWER = { ok: false, error: 'No answer from the server', path: '' };
 
 /** What a row's check says: the row, or what is wrong with it. */
 interface Checked {
@@ -45,33 +43,27 @@ export function RowForm({
   onClose(): void;
   children: ReactNode;
 }) {
-  const router = useRouter();
   // What was wrong is said until something is changed.
-  const [trouble, setTrouble] = useState<{ says: string; of: Row; over?: boolean } | null>(null);
-  const [busy, setBusy] = useState(false);
-  const run = async (
-    work: () => Promise<{ ok: boolean; error?: string; path?: string }>,
-    done: string,
-  ) => {
-    setBusy(true);
-    const result = await work().catch(() => NO_ANSWER);
-    setBusy(false);
-    if (!result.ok) {
-      const over = result.path === CHANGED_ELSEWHERE;
-      setTrouble({ says: `${result.error}. Nothing was changed.`, of: draft, over });
-      return;
-    }
-    void say(done);
-    router.refresh();
-    onClose();
-  };
+  const { busy, trouble, run: act, refuse } = useAction({ tells: 'here' });
+  const [tried, setTried] = useState<{ of: Row; over: boolean } | null>(null);
+  const run = (ask: () => Promise<Outcome<unknown>>, done: string) =>
+    act(ask, {
+      done,
+      failed: (error, path) => {
+        setTried({ of: draft, over: path === CHANGED_ELSEWHERE });
+        return error;
+      },
+    }).then((isDone) => isDone && onClose());
   /** @param over whatever another window made of the row meanwhile */
   const save = (over = false) => {
     const { data } = checked;
     if (data) {
       const before = over ? undefined : row;
       void run(() => writePantryRows({ table, rows: [data], before }), `${data.name} saved`);
-    } else setTrouble({ says: `${checked.error?.issues[0]?.message}.`, of: draft });
+    } else {
+      setTried({ of: draft, over: false });
+      refuse(`${checked.error?.issues[0]?.message}.`);
+    }
   };
   const shipped = row !== null && startingPantry[table].has(row.id);
   return (
@@ -84,16 +76,16 @@ export function RowForm({
           {row ? row.name : fresh}
         </Dialog.Title>
         {children}
-        {trouble?.of === draft && (
+        {trouble && tried?.of === draft && (
           <p role="alert" className="font-semibold text-brick">
-            {trouble.says}
+            {trouble}
           </p>
         )}
         <div className="flex flex-wrap items-center gap-2">
           <Button strong resting={busy} onClick={() => save()}>
             Save
           </Button>
-          {trouble?.of === draft && trouble.over && (
+          {trouble && tried?.of === draft && tried.over && (
             <Button resting={busy} onClick={() => save(true)}>
               Save mine over it
             </Button>

@@ -1,15 +1,15 @@
 'use client';
 
 import { Download, Upload } from 'lucide-react';
-import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import type { TableProblem } from '@/core/formats/tablesCsv';
+import { useAction } from '@/features/actions/useAction';
 import { writePantryRows } from '@/server/actions/pantry';
 import { OverPage } from '@/ui/layout/OverPage';
-import { say, sayTrouble } from '@/ui/layout/say';
+import { sayTrouble } from '@/ui/layout/say';
 import { saveFile } from '@/ui/files/saveFile';
 import { Button } from '@/ui/buttons/Button';
 
@@ -38,10 +38,9 @@ export function TableFiles({
   own: ReadonlySet<string>;
   showing: Table;
 }) {
-  const router = useRouter();
   const chooser = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<Read | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, run } = useAction();
 
   const give = async () => {
     const { writeIngredients, writePreparations } = await import('@/core/formats/tablesCsv');
@@ -73,15 +72,11 @@ export function TableFiles({
     });
   };
   const keep = async ({ table, rows }: Read) => {
-    setBusy(true);
-    const result = await writePantryRows({ table, rows }).catch(() => null);
-    setBusy(false);
-    if (!result?.ok) {
-      return void sayTrouble(`${result?.error ?? 'No answer from the server'}. Nothing was taken.`);
-    }
-    setRead(null);
-    void say(`${rows.length} ${rows.length === 1 ? 'row' : 'rows'} taken.`);
-    router.refresh();
+    const taken = await run(() => writePantryRows({ table, rows }), {
+      done: `${rows.length} ${rows.length === 1 ? 'row' : 'rows'} taken.`,
+      failed: (error) => `Nothing was taken: ${error}`,
+    });
+    if (taken) setRead(null);
   };
   return (
     <>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { importPlan } from '@/server/actions/plans';
 import { ChooseFile } from '@/ui/files/ChooseFile';
 import { useIdFor } from './useIdFor';
@@ -10,18 +10,18 @@ import { useIdFor } from './useIdFor';
 export function ImportPlan() {
   const router = useRouter();
   const idFor = useIdFor();
-  const [error, setError] = useState<string | null>(null);
+  const { trouble, run, refuse } = useAction({ tells: 'here' });
   const read = async (file: File) => {
     let document: unknown;
     try {
       document = JSON.parse(await file.text());
     } catch {
-      setError(`${file.name} is not a plan file: it is not JSON.`);
-      return;
+      return refuse(`${file.name} is not a plan file: it is not JSON.`);
     }
-    const result = await importPlan(document, idFor(document));
-    if (result.ok) router.push(`/plans/${result.value}`);
-    else setError(`${file.name} was not taken: ${result.error}`);
+    await run(() => importPlan(document, idFor(document)), {
+      then: (id) => router.push(`/plans/${id}`),
+      failed: (error) => `${file.name} was not taken: ${error}`,
+    });
   };
   return (
     <div>
@@ -32,9 +32,9 @@ export function ImportPlan() {
       >
         Open a plan file
       </ChooseFile>
-      {error && (
+      {trouble && (
         <p role="alert" className="mt-2 max-w-prose font-semibold text-brick">
-          {error}
+          {trouble}
         </p>
       )}
     </div>

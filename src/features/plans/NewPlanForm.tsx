@@ -1,7 +1,8 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, useTransition } from 'react';
+import { useMemo, useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import type { EggContents } from '@/core/dough/eggSizes';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
@@ -44,8 +45,7 @@ const USUAL_PORTIONS = 4;
 export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps) {
   const router = useRouter();
   const idFor = useIdFor();
-  const [pending, begin] = useTransition();
-  const [error, setError] = useState<string | null>(null);
+  const { busy, trouble, run, refuse } = useAction({ tells: 'here' });
   const [portions, setPortions] = useState<number | null>(null);
   const [family, setFamily] = useState<FamilyId | 'any'>('any');
   const [from, setFrom] = useState<'list' | 'recipe'>('list');
@@ -80,16 +80,12 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       : { kind: 'starting', id: filling },
   });
   const send = () => {
-    setError(null);
     if (own && recipe.waiting > 0) {
-      setError('Some lines are not told yet: say what and how much, or leave them out.');
-      return;
+      return refuse('Some lines are not told yet: say what and how much, or leave them out.');
     }
-    begin(async () => {
-      const asked = wish();
-      const result = await beginPlan(asked, idFor(asked));
-      if (result.ok) router.push(`/plans/${result.value}?at=count`);
-      else setError(result.error);
+    const asked = wish();
+    void run(() => beginPlan(asked, idFor(asked)), {
+      then: (id) => router.push(`/plans/${id}?at=count`),
     });
   };
 
@@ -230,12 +226,12 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
         )}
       </section>
       <div className="sticky bottom-0 z-10 -mx-5 flex flex-wrap items-center gap-3 border-t border-board-line bg-board px-5 py-3">
-        <Button strong submits resting={pending} className="min-h-[52px] px-6 text-lead">
-          {pending ? 'Working it out…' : 'Show me'}
+        <Button strong submits resting={busy} className="min-h-[52px] px-6 text-lead">
+          {busy ? 'Working it out…' : 'Show me'}
         </Button>
-        {error && (
+        {trouble && (
           <p role="alert" className="min-w-0 grow font-semibold text-brick">
-            {error}
+            {trouble}
           </p>
         )}
       </div>

@@ -2,6 +2,7 @@
 
 import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
+import { useAction } from '@/features/actions/useAction';
 import { Link } from '@/ui/layout/Link';
 import { useRef, useState } from 'react';
 import type { State } from '@/core/basis/state';
@@ -154,12 +155,10 @@ function LineField({
   onDone(): void;
 }) {
   const [text, setText] = useState(value);
-  const [error, setError] = useState<string | null>(null);
+  const { trouble, run } = useAction({ tells: 'here' });
   const commit = async () => {
     if (text.trim() === value) return onDone();
-    const result = await onCommit(text);
-    if (result.ok) onDone();
-    else setError(result.error);
+    await run(() => onCommit(text), { then: onDone });
   };
   return (
     <form
@@ -173,7 +172,7 @@ function LineField({
         autoFocus
         aria-label={label}
         placeholder={label}
-        aria-invalid={error !== null}
+        aria-invalid={trouble !== null}
         value={text}
         onChange={(event) => setText(event.target.value)}
         onKeyDown={(event) => event.key === 'Escape' && onDone()}
@@ -183,9 +182,9 @@ function LineField({
       <button type="button" className="btn" onClick={onDone}>
         Cancel
       </button>
-      {error && (
+      {trouble && (
         <p role="alert" className="w-full text-small font-semibold text-brick">
-          {error}
+          {trouble}
         </p>
       )}
     </form>

@@ -15,10 +15,10 @@ import {
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { deleteForEver, duplicatePlan, shelvePlan } from '@/server/actions/plans';
 import type { PlanShelf } from '@/server/repositories/plans';
 import { AskOnce } from '@/ui/layout/AskOnce';
-import { say, sayTrouble } from '@/ui/layout/say';
 import { useIdFor } from './useIdFor';
 
 export interface PlanMenuProps {
@@ -41,29 +41,24 @@ export default function PlanMenu(props: PlanMenuProps) {
   const [asking, setAsking] = useState(false);
   /** What was picked opens something that takes the focus: it waits until the menu has let go of it. */
   const goesOn = useRef<(() => void) | null>(null);
+  const { run } = useAction();
+  const away = () => (inside ? router.push('/') : router.refresh());
   const move = async (to: PlanShelf, done: string) => {
     await before?.();
-    const result = await shelvePlan(id, to);
-    if (!result.ok) return void sayTrouble(result.error);
-    if (inside) router.push('/');
-    void say(`${name}: ${done}`, {
-      undo: () => void shelvePlan(id, shelf).then(() => router.refresh()),
+    await run(() => shelvePlan(id, to), {
+      done: `${name}: ${done}`,
+      undo: () => shelvePlan(id, shelf),
+      then: away,
     });
   };
   const copy = async () => {
     await before?.();
-    const result = await duplicatePlan(id, idFor(id));
-    if (result.ok) router.push(`/plans/${result.value}`);
-    else void sayTrouble(result.error);
+    await run(() => duplicatePlan(id, idFor(id)), { then: (to) => router.push(`/plans/${to}`) });
   };
   const destroy = async () => {
     setAsking(false);
     await before?.();
-    const result = await deleteForEver(id);
-    if (!result.ok) return void sayTrouble(result.error);
-    if (inside) router.push('/');
-    else router.refresh();
-    void say(`${name}: deleted for ever`);
+    await run(() => deleteForEver(id), { done: `${name}: deleted for ever`, then: away });
   };
   return (
     <>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import type { FamilyId } from '@/core/shapes/families';
 import { startPlan } from '@/server/actions/plans';
 import type { PieceDrawing } from '@/core/shapes/drawing';
@@ -29,29 +29,26 @@ export function StartPlan({ choices }: { choices: readonly StartingChoice[] }) {
   const router = useRouter();
   const idFor = useIdFor();
   const { text } = useUnits();
-  const [pending, start] = useTransition();
+  const { busy, trouble, run } = useAction({ tells: 'here' });
   const widest = Math.max(...choices.map(({ section: { piece } }) => piece.toX - piece.fromX));
   // One scale for all, at which the widest fits.
   const pxPerMm = Math.min(4.6, (WIDTH - 8) / widest);
-  const [error, setError] = useState<string | null>(null);
   return (
     <>
-      {error && (
+      {trouble && (
         <p role="alert" className="mb-3 font-semibold text-brick">
-          {error}
+          {trouble}
         </p>
       )}
-      <ul className="grid border-t-[1.5px] border-board-rule" aria-busy={pending}>
+      <ul className="grid border-t-[1.5px] border-board-rule" aria-busy={busy}>
         {choices.map((choice) => (
           <li key={choice.family} className="border-b-[1.5px] border-board-rule">
             <button
               type="button"
-              disabled={pending}
+              disabled={busy}
               onClick={() =>
-                start(async () => {
-                  const result = await startPlan(choice.family, idFor(choice.family));
-                  if (result.ok) router.push(`/plans/${result.value}`);
-                  else setError(result.error);
+                void run(() => startPlan(choice.family, idFor(choice.family)), {
+                  then: (id) => router.push(`/plans/${id}`),
                 })
               }
               className="grid w-full items-center gap-x-6 gap-y-1 py-3 text-left hover:bg-band sm:grid-cols-[300px_minmax(0,1fr)_auto] sm:px-3"

@@ -1,8 +1,8 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { useAction } from '@/features/actions/useAction';
 import { putRevisionName } from '@/server/actions/plans';
-import { sayTrouble } from '@/ui/layout/say';
 
 /** What the cook calls a revision: `as at the supper`. A tap makes it a field; Escape leaves it as it was. */
 export function RevisionName({
@@ -15,6 +15,7 @@ export function RevisionName({
   name: string;
 }) {
   const own = useRef<HTMLButtonElement>(null);
+  const { run } = useAction();
   const [draft, setDraft] = useState<string | null>(null);
   const close = () => {
     setDraft(null);
@@ -24,8 +25,7 @@ export function RevisionName({
     const next = draft?.trim() ?? '';
     close();
     if (draft === null || next === name) return;
-    const result = await putRevisionName(planId, number, next);
-    if (!result.ok) void sayTrouble(result.error);
+    await run(() => putRevisionName(planId, number, next));
   };
   if (draft === null) {
     return (

@@ -2,6 +2,7 @@
 
 import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
+import { useAction } from '@/features/actions/useAction';
 import { Link } from '@/ui/layout/Link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -13,7 +14,6 @@ import { goBackToRevision } from '@/server/actions/plans';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { fieldValue } from '../plan/fieldNames';
-import { say, sayTrouble } from '@/ui/layout/say';
 import { Moment } from '@/ui/text/Moment';
 import { RevisionName } from './RevisionName';
 import { SelectField } from '@/ui/fields/SelectField';
@@ -65,12 +65,12 @@ export function RevisionsPage({
   const router = useRouter();
   const compare = (before: number, after: number) =>
     router.push(`/plans/${id}/revisions?before=${before}&after=${after}`);
-  const goBack = async (number: number) => {
-    const result = await goBackToRevision(id, number);
-    if (!result.ok) return void sayTrouble(result.error);
-    void say(`Revision ${number} is the newest again; the others stay.`);
-    router.push(`/plans/${id}`);
-  };
+  const { run } = useAction();
+  const goBack = (number: number) =>
+    run(() => goBackToRevision(id, number), {
+      done: `Revision ${number} is the newest again; the others stay.`,
+      then: () => router.push(`/plans/${id}`),
+    });
   return (
     <>
       <PlanBar id={id} name={name} here="revisions" />

@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect } from 'react';
-import { Toaster } from 'sonner';
+import { toast, Toaster } from 'sonner';
 import { messagesReady } from './say';
 
 /** Where short messages are shown. Loaded after the page: nothing is said before. */
 export default function Messages() {
-  useEffect(messagesReady, []);
+  useEffect(() => messagesReady(toast), []);
   return (
     <Toaster
       position="bottom-center"

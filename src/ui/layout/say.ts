@@ -1,17 +1,21 @@
-let tell: () => void = () => {};
-const shown = new Promise<void>((resolve) => {
+import type { toast } from 'sonner';
+
+type Toast = typeof toast;
+
+let tell: (voice: Toast) => void = () => {};
+const shown = new Promise<Toast>((resolve) => {
   tell = resolve;
 });
 
-/** Called once what shows messages is on the page. */
-export const messagesReady = (): void => tell();
+/** Called by what shows messages once it is on the page: it brings the voice, so that none is fetched later. */
+export const messagesReady = (voice: Toast): void => tell(voice);
 
-/** What says it, once it is there; null when it cannot be fetched. */
-const voice = () =>
-  Promise.all([import('sonner'), shown]).then(
-    ([{ toast }]) => toast,
-    () => null,
-  );
+/** What shows messages comes after the page: a message waits for it so long, ms. */
+const WAIT_MS = 6000;
+
+/** What says it; null where it did not come, as without a line. */
+const voice = (): Promise<Toast | null> =>
+  Promise.race([shown, new Promise<null>((resolve) => setTimeout(() => resolve(null), WAIT_MS))]);
 
 /** How long a message that can be undone stays. */
 const UNDO_MS = 8000;
@@ -25,8 +29,9 @@ export async function say(message: string, { undo }: { undo?: () => void } = {})
   toast?.(message, undo && { duration: UNDO_MS, action: { label: 'Undo', onClick: undo } });
 }
 
-/** Says what went wrong. */
+/** Says what went wrong: by the browser’s own means where nothing else can be fetched any more. */
 export async function sayTrouble(message: string): Promise<void> {
   const toast = await voice();
-  toast?.error(message, { duration: UNDO_MS });
+  if (toast) toast.error(message, { duration: UNDO_MS });
+  else window.alert(message);
 }
