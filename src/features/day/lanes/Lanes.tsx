@@ -201,19 +201,35 @@ function Bar({ bar, scale, colour }: { bar: GearBar; scale: LaneScale; colour: s
   );
 }
 
-/** What is said of a lane, where its bars leave room: before the first of them, or after the last. */
+/** What is said of a lane, where its bars leave most room. */
 function Says({ bars, scale, says }: { bars: readonly GearBar[]; scale: LaneScale; says: string }) {
-  const on = bars.filter(({ fromMin, toMin }) => toMin > scale.fromMin && fromMin < scale.toMin);
+  const on = bars
+    .filter(({ fromMin, toMin }) => toMin > scale.fromMin && fromMin < scale.toMin)
+    .sort((a, b) => a.fromMin - b.fromMin);
   if (on.length === 0) return null;
-  const first = along(scale, Math.min(...on.map(({ fromMin }) => fromMin)));
-  const last = along(scale, Math.max(...on.map(({ toMin }) => toMin)));
-  const before = first > 100 - last;
+  const { from, to } = widestGap(
+    on.map(({ fromMin, toMin }) => [along(scale, fromMin), along(scale, toMin)] as const),
+  );
   return (
     <span
-      className="absolute inset-y-0 flex items-center px-2 text-small whitespace-nowrap text-ink-dim"
-      style={before ? { right: `${100 - first}%` } : { left: `${last}%` }}
+      // It stands by the bars that it speaks of: after those before it, else before the first.
+      className={`absolute inset-y-0 flex items-center px-2 text-small text-ink-dim ${from === 0 ? 'justify-end' : ''}`}
+      style={{ left: `${from}%`, width: `${to - from}%` }}
     >
-      {says}
+      <span className="truncate" title={says}>
+        {says}
+      </span>
     </span>
   );
+}
+
+/** The widest stretch of 0 to 100 that none of the spans covers; spans in the order of their beginnings. */
+function widestGap(spans: readonly (readonly [number, number])[]): { from: number; to: number } {
+  let best = { from: 0, to: 0 };
+  let end = 0;
+  for (const [from, to] of [...spans, [100, 100] as const]) {
+    if (from - end > best.to - best.from) best = { from: end, to: from };
+    end = Math.max(end, to);
+  }
+  return best;
 }

@@ -31,8 +31,8 @@ const blockLabel = (block: Block, name: string): string =>
     block.pinned ? ', kept at its time' : ''
   }${block.done ? ', done' : ''}`;
 
-/** A bar narrower than this, of a hundred, has no room for words: they are heard, and seen when it is chosen. */
-const LEAST_WORDS = 2.6;
+/** A bar so wide, of a hundred, has room for all its words; what is not seen is heard, and seen when it is chosen. */
+const ALL_WORDS = 5.5;
 
 /** One step of a key, and of a drag, minutes. */
 const STEP_MIN = 5;
@@ -145,10 +145,20 @@ export function PersonBlock({
       >
         {block.done && <Check size={14} aria-hidden className="mr-0.5 shrink-0" />}
         {block.pinned && <Pin size={13} aria-hidden className="mr-0.5 shrink-0" />}
-        {parseFloat(place.width) > LEAST_WORDS && (
-          <span className="line-clamp-2">{block.name}</span>
-        )}
+        <BlockWords name={block.name} width={parseFloat(place.width)} />
       </button>
     </>
+  );
+}
+
+/** What a block is, as far as there is room for it: its verb alone in a short one, and that whole or not at all. */
+function BlockWords({ name, width }: { name: string; width: number }) {
+  if (width > ALL_WORDS) return <span className="line-clamp-2">{name}</span>;
+  return (
+    // A word that does not fit beside nothing falls to the next line, which is not seen.
+    <span className="flex h-[1.25em] min-w-0 grow flex-wrap overflow-hidden">
+      <span className="h-full w-0" />
+      <span className="whitespace-nowrap">{name.split(/[ ,:]/, 1)[0]}</span>
+    </span>
   );
 }
