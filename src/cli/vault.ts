@@ -1,6 +1,6 @@
 /** The commands that work on the kitchen's own file: copies of it, and everything in it as one archive. */
 import { existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
-import { readArchive, writeArchive } from '../core/formats/archive';
+import { readArchive, writeArchive } from '../core/formats/archiveFile';
 import { FieldError } from '../core/range';
 import { kitchenFile, openKitchenFile } from '../server/database';
 import { comingIn } from '../server/vault/archive/comingIn';

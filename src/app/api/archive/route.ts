@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { readArchive, writeArchive } from '@/core/formats/archive';
+import { readArchive, writeArchive } from '@/core/formats/archiveFile';
 import { check } from '@/server/check';
 import { database } from '@/server/database';
 import { answer, fileAnswer, readBytes } from '@/server/planRequests';

@@ -4,7 +4,7 @@ import { dayWith } from '@/core/schedule/testing/days';
 import { solveDay } from '@/core/schedule/timetable/solveDay';
 import { startingBasis } from '@/core/basis/basis';
 import { calculators, runCalculations } from '@/core/calc/calculators';
-import { readArchive, writeArchive } from '@/core/formats/archive';
+import { readArchive, writeArchive } from '@/core/formats/archiveFile';
 import { readRunFile, writeRunFile } from '@/core/formats/runFile';
 import { readIngredients, writeIngredients } from '@/core/formats/tablesCsv';
 import { startingPantry } from '@/core/composition/pantry';

@@ -1,5 +1,6 @@
 import { strToU8, unzipSync, zipSync } from 'fflate';
-import { readArchive, writeArchive, type Archive } from '@/core/formats/archive';
+import type { Archive } from '@/core/formats/archive';
+import { readArchive, writeArchive } from '@/core/formats/archiveFile';
 import { planWith } from '@/core/testing/plans';
 import type { Database } from '../../db/database';
 import { openKitchenFile } from '../../database';

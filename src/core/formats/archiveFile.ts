@@ -1,0 +1,261 @@
+import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
+import * as z from 'zod';
+import { firstIssue } from '../plan/document/parsePlan';
+import { FieldError } from '../range';
+import type { Archive, ArchivedRow } from './archive';
+
+/** Name of the format, in archive.json of every archive. */
+export const ARCHIVE_FORMAT = 'mortar-sheet/archive';
+
+/**
+ * A document stands in the archive as JSON, so that it can be read without this product; text that is not
+ * the JSON it would be written as is kept to the letter.
+ */
+const keptSchema = z.union([
+  z.strictObject({ text: z.string() }),
+  z.strictObject({ document: z.unknown() }),
+]);
+
+type Kept = z.infer<typeof keptSchema>;
+
+function asKept(text: string): Kept {
+  try {
+    const document = JSON.parse(text) as unknown;
+    return JSON.stringify(document) === text ? { document } : { text };
+  } catch {
+    return { text };
+  }
+}
+
+const kept = keptSchema.transform((found) =>
+  'text' in found ? found.text : JSON.stringify(found.document),
+);
+
+const id = z.string().min(1, 'id must not be empty').max(80, 'id must be at most 80 characters');
+const moment = z.iso.datetime({ error: 'must be a moment as 2026-11-24T05:06:07.000Z' });
+const ordinal = z.number().int().min(1, 'must be from 1');
+
+const rowSchema = z
+  .strictObject({ id, row: kept })
+  .transform(({ row, ...rest }) => ({ ...rest, document: row }));
+
+const pantrySchema = z.strictObject({
+  ingredients: z.array(rowSchema).max(20_000),
+  preparations: z.array(rowSchema).max(20_000),
+});
+
+const planSchema = z.strictObject({
+  id,
+  createdAt: moment,
+  updatedAt: moment,
+  archivedAt: moment.nullable(),
+  deletedAt: moment.nullable(),
+  revisions: z
+    .array(
+      z
+        .strictObject({
+          number: ordinal,
+          name: z.string().max(60).nullable(),
+          sitting: z.string().max(60),
+          createdAt: moment,
+          updatedAt: moment,
+          plan: kept,
+        })
+        .transform(({ plan, ...rest }) => ({ ...rest, document: plan })),
+    )
+    .min(1, 'a plan must have a revision')
+    .refine(
+      (revisions) =>
+        revisions.every(({ number }, i) => i === 0 || number > revisions[i - 1]!.number),
+      'must stand in their order',
+    ),
+});
+
+const runSchema = z.strictObject({
+  id,
+  planId: id,
+  revision: ordinal,
+  createdAt: moment,
+  updatedAt: moment,
+  basis: kept,
+  events: z
+    .array(
+      z
+        .strictObject({ id, at: z.string().max(40), arrivedAt: moment, event: kept })
+        .transform(({ event, ...rest }) => ({ ...rest, document: event })),
+    )
+    .max(20_000, 'a run holds at most 20000 events'),
+});
+
+const daySchema = z
+  .strictObject({
+    id,
+    createdAt: moment,
+    updatedAt: moment,
+    deletedAt: moment.nullable(),
+    day: kept,
+    marks: z
+      .array(
+        z
+          .strictObject({ id, arrivedAt: moment, mark: kept })
+          .transform(({ mark, ...rest }) => ({ ...rest, document: mark })),
+      )
+      .max(5000, 'a day holds at most 5000 marks'),
+    runs: z.array(z.strictObject({ service: id, runId: id })).max(1000),
+  })
+  .transform(({ day, ...rest }) => ({ ...rest, document: day }));
+
+const practiceSchema = z.array(
+  z
+    .strictObject({
+      id,
+      cook: z.string().min(1).max(60),
+      arrivedAt: moment,
+      answer: kept,
+    })
+    .transform(({ answer, ...rest }) => ({ ...rest, document: answer })),
+);
+
+const headSchema = z.object({
+  format: z.literal(ARCHIVE_FORMAT, { error: `format must be "${ARCHIVE_FORMAT}"` }),
+  version: z.literal(1, { error: 'version must be 1: it was written by a newer Mortar Sheet' }),
+});
+
+const README = `Everything one Mortar Sheet kitchen keeps.
+
+kitchen.json      rollers, cutters, moulds, pots, cooks, climate
+pantry.json       ingredients and preparations of the cook's own
+plans/ID.json     one plan with all its revisions
+days/ID.json      one day: plans on one clock, what happened to its tasks, the batches that made it
+practice.json     what each cook answered at practice; may be missing
+runs/ID.json      one batch: what it was made from, and every tap of it in the order of arrival
+archive.json      the format's name and version
+
+All of it is JSON in UTF-8. A document stands under "document"; one that could not be read stands, to the
+letter, under "text". Lengths are in mm, weights in g, temperatures in °C, moments in UTC.
+`;
+
+/** The time every file of an archive is given: the same kitchen then makes the same bytes. */
+const NO_TIME = new Date('2000-01-01T00:00:00');
+
+const lines = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, null, 2)}\n`);
+
+const inFolder = (folder: string, id: string): string =>
+  `${folder}/${encodeURIComponent(id).replaceAll('.', '%2E')}.json`;
+
+/** Writes an archive as a zip file. The same kitchen gives the same bytes. */
+export function writeArchive({
+  kitchen,
+  ingredients,
+  preparations,
+  plans,
+  runs,
+  days,
+  practice,
+}: Archive): Uint8Array {
+  const rows = (from: readonly ArchivedRow[]) =>
+    from.map(({ document, ...rest }) => ({ ...rest, row: asKept(document) }));
+  const files: Zippable = {
+    'README.txt': strToU8(README),
+    'archive.json': lines({
+      format: ARCHIVE_FORMAT,
+      version: 1,
+      plans: plans.length,
+      runs: runs.length,
+      days: days.length,
+    }),
+    'pantry.json': lines({ ingredients: rows(ingredients), preparations: rows(preparations) }),
+  };
+  if (kitchen !== null) files['kitchen.json'] = lines(asKept(kitchen));
+  if (practice.length > 0) {
+    files['practice.json'] = lines(
+      practice.map(({ document, ...rest }) => ({ ...rest, answer: asKept(document) })),
+    );
+  }
+  for (const { revisions, ...plan } of plans) {
+    files[inFolder('plans', plan.id)] = lines({
+      ...plan,
+      revisions: revisions.map(({ document, ...rest }) => ({ ...rest, plan: asKept(document) })),
+    });
+  }
+  for (const { basis, events, ...run } of runs) {
+    files[inFolder('runs', run.id)] = lines({
+      ...run,
+      basis: asKept(basis),
+      events: events.map(({ document, ...rest }) => ({ ...rest, event: asKept(document) })),
+    });
+  }
+  for (const { document, marks, ...day } of days) {
+    files[inFolder('days', day.id)] = lines({
+      ...day,
+      day: asKept(document),
+      marks: marks.map(({ document: mark, ...rest }) => ({ ...rest, mark: asKept(mark) })),
+    });
+  }
+  return zipSync(files, { mtime: NO_TIME, level: 6 });
+}
+
+/** An archive unpacks to no more than this, bytes, in no more files. */
+const MOST_BYTES = 400 * 1024 * 1024;
+const MOST_FILES = 50_000;
+
+/** Unpacks a zip file, its size looked at before anything is. @throws FieldError */
+function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
+  let total = 0;
+  let files = 0;
+  try {
+    return unzipSync(bytes, {
+      filter: ({ originalSize }) => {
+        total += originalSize;
+        files += 1;
+        if (total > MOST_BYTES || files > MOST_FILES) {
+          throw new FieldError('archive', `unpacks to more than ${MOST_BYTES / 1024 / 1024} MB`);
+        }
+        return true;
+      },
+    });
+  } catch (error) {
+    if (error instanceof FieldError) throw error;
+    throw new FieldError('archive', 'is not a zip file that can be unpacked');
+  }
+}
+
+/**
+ * Reads an archive. It is taken whole or not at all.
+ * @throws FieldError naming the file in it, the field, and what is wrong
+ */
+export function readArchive(bytes: Uint8Array): Archive {
+  const files = unpack(bytes);
+  const read = <T>(name: string, schema: z.ZodType<T>): T => {
+    const file = files[name];
+    if (!file) throw new FieldError(name, 'is missing');
+    let value: unknown;
+    try {
+      value = JSON.parse(strFromU8(file));
+    } catch {
+      throw new FieldError(name, 'is not JSON');
+    }
+    const parsed = schema.safeParse(value);
+    if (parsed.success) return parsed.data;
+    const { path, message } = firstIssue(parsed.error);
+    throw new FieldError(name, path ? `${path}: ${message}` : message);
+  };
+  const folder = <T extends { readonly id: string }>(name: string, schema: z.ZodType<T>): T[] =>
+    Object.keys(files)
+      .filter((path) => path.startsWith(`${name}/`) && path.endsWith('.json'))
+      .sort()
+      .map((path) => {
+        const found = read(path, schema);
+        if (inFolder(name, found.id) !== path) throw new FieldError(path, `holds “${found.id}”`);
+        return found;
+      });
+  read('archive.json', headSchema);
+  return {
+    kitchen: files['kitchen.json'] ? read('kitchen.json', kept) : null,
+    ...read('pantry.json', pantrySchema),
+    plans: folder('plans', planSchema),
+    runs: folder('runs', runSchema),
+    days: folder('days', daySchema),
+    practice: files['practice.json'] ? read('practice.json', practiceSchema) : [],
+  };
+}
