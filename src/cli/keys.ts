@@ -1,4 +1,6 @@
 /** The commands that say who may come in from beyond this machine. */
+import { createInterface } from 'node:readline/promises';
+import { Writable } from 'node:stream';
 import { FieldError } from '../core/range';
 import { kitchenFile, openKitchenFile } from '../server/database';
 import { hashPassphrase } from '../server/door/passphrase';
@@ -33,5 +35,30 @@ export async function setPassphrase(
     return { name: cook || 'the house', role: given };
   } finally {
     db.$client.close();
+  }
+}
+
+/**
+ * Asks for a passphrase at a terminal, unseen as it is typed, and so twice.
+ * @throws FieldError when the two differ
+ */
+export async function askPassphrase(): Promise<string> {
+  const unseen = new Writable({ write: (_chunk, _encoding, done) => done() });
+  const lines = createInterface({ input: process.stdin, output: unseen, terminal: true });
+  // Ctrl C leaves, as everywhere.
+  lines.once('SIGINT', () => process.exit(130));
+  const ask = async (words: string) => {
+    process.stderr.write(words);
+    const line = await lines.question('');
+    process.stderr.write('\n');
+    return line;
+  };
+  try {
+    const first = await ask('Passphrase, unseen as you type: ');
+    const second = await ask('Once more: ');
+    if (first !== second) throw new FieldError('Passphrase', 'must be the same both times');
+    return first;
+  } finally {
+    lines.close();
   }
 }

@@ -293,11 +293,10 @@ async function main(args: string[]): Promise<void> {
       return;
     }
     case 'passphrase': {
-      const { setPassphrase } = await import('./keys');
-      if (process.stdin.isTTY)
-        process.stderr.write('Passphrase (it shows as you type), then Enter and Ctrl D:\n');
+      const { askPassphrase, setPassphrase } = await import('./keys');
       const { cook, role } = options;
-      return print(await setPassphrase(readText('-'), { db, cook, role }));
+      const given = process.stdin.isTTY ? await askPassphrase() : readText('-');
+      return print(await setPassphrase(given, { db, cook, role }));
     }
     case 'keys': {
       const { keysOf } = await import('./keys');
