@@ -31,6 +31,8 @@ export interface DeadHeatInput {
   readonly comfort?: number;
   /** Turns pieces into dough and back, at a thickness and size. */
   terms(thicknessMm: number, sizeMm: number): DoughTerms;
+  /** What the dough gives at a thickness and size, where it has been worked out before. */
+  readonly rolls?: (thicknessMm: number, sizeMm: number) => Rolls;
   /** The ways in which pieces may come out of the dough, of which the best is taken; by share when left out. */
   ways?(thicknessMm: number, sizeMm: number, terms: DoughTerms): readonly DoughWay[];
 }
@@ -56,7 +58,8 @@ export interface HeatCandidate extends DeadHeat {
  * the edge, then the least left over, then the least change. Law over bands that are rules.
  * @example deadHeat({ doughG: 616, fillingG: 928, … }) // { doseG: 9, pieces: 100, usedUp: true, … }
  */
-export function deadHeat(from: DeadHeatInput): DeadHeat {
+export function deadHeat(asked: DeadHeatInput): DeadHeat {
+  const from = { ...asked, rolls: rollsOf(asked) };
   const found = (from.comfort && bestHeat(from, from.comfort)) || bestHeat(from, 1);
   if (found) return withoutCost(found);
   // Nothing holds anywhere: the piece as it is, which its own lip then fails.
@@ -102,10 +105,12 @@ export function heatAt(
   if (!band) return null;
   const [lowG, highG] = band;
   if (!(highG > 0) || highG < lowG) return null;
-  const terms = from.terms(thicknessMm, sizeMm);
-  const lotG = rolledDough(from.doughG, terms);
-  const ways = from.ways?.(thicknessMm, sizeMm, terms) ?? [byShare(terms)];
-  const fromDough = Math.max(...ways.map((way) => way.roll(lotG, Infinity).pieces));
+  const {
+    terms,
+    lotG,
+    ways,
+    pieces: fromDough,
+  } = (from.rolls ?? rollsOf(from))(thicknessMm, sizeMm);
   if (fromDough < 1) return null;
   const dosed = from.dosed ?? 1;
   const wanted = usableFilling(from.fillingG, terms) / fromDough / dosed;
@@ -130,6 +135,31 @@ export function heatAt(
     leftoverFillingG,
     usedUp: pieces === fromDough && leftoverFillingG < exact.doseG + 1e-6,
     cost: (leftoverDoughG + (runs[0]?.endsG ?? 0)) / from.doughG + leftoverFillingG / from.fillingG,
+  };
+}
+
+/** What the dough in hand gives at one thickness and size, whatever the dose. */
+export interface Rolls {
+  readonly terms: DoughTerms;
+  readonly lotG: number;
+  readonly ways: readonly DoughWay[];
+  readonly pieces: number;
+}
+
+/** The same, each thickness and size worked out once: it is asked for again at another margin. */
+function rollsOf(from: DeadHeatInput): (thicknessMm: number, sizeMm: number) => Rolls {
+  const known = new Map<string, Rolls>();
+  return (thicknessMm, sizeMm) => {
+    const key = `${thicknessMm} ${sizeMm}`;
+    const before = known.get(key);
+    if (before) return before;
+    const terms = from.terms(thicknessMm, sizeMm);
+    const lotG = rolledDough(from.doughG, terms);
+    const ways = from.ways?.(thicknessMm, sizeMm, terms) ?? [byShare(terms)];
+    const pieces = Math.max(...ways.map((way) => way.roll(lotG, Infinity).pieces));
+    const rolls = { terms, lotG, ways, pieces };
+    known.set(key, rolls);
+    return rolls;
   };
 }
 

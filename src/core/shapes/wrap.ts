@@ -26,8 +26,13 @@ export interface Wrap {
   readonly halfHeightMm: number;
 }
 
-/** Directions looked at between the fold and the middle. */
 const STEPS = 24;
+
+/** Directions looked at between the fold and the middle, the middle first. */
+const WAYS: readonly Point[] = Array.from({ length: STEPS + 1 }, (_, i) => {
+  const angle = (Math.PI / 2) * (1 - i / STEPS);
+  return [Math.cos(angle), Math.sin(angle)];
+});
 
 /**
  * Wraps a blank round a lump that lies along its fold. The dough does not stretch: along the line square
@@ -77,10 +82,10 @@ function leastWay(
     return [depthMm / norm, halfFoldMm / norm];
   }
   let best: Point = [0, 1];
-  for (let i = 0; i <= STEPS; i += 1) {
-    const angle = ((Math.PI / 2) * i) / STEPS;
-    const way: Point = [Math.cos(angle), Math.sin(angle)];
-    if (lipAlong(way) < lipAlong(best)) best = way;
+  let least = Infinity;
+  for (const way of WAYS) {
+    const lip = lipAlong(way);
+    if (lip < least) [best, least] = [way, lip];
   }
   return best;
 }
