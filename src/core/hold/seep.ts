@@ -1,5 +1,6 @@
 import { startingRules, type Rules } from '../basis/rules';
 import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
+import { monotoneCubic } from '../physics/monotoneCubic';
 import { uptakeOf, type Surface } from './surfaces';
 
 /** A sheet between a filling and what it stands on. */
@@ -249,14 +250,12 @@ export function secondsToFace({ seconds, face }: Seep, moisture: number): number
   );
 }
 
-/** Moisture of the under-face after so long at 20 °C, wet basis; the last known after its end. */
-export function faceAfter({ seconds, face }: Seep, afterS: number): number {
-  const at = seconds.findIndex((each) => each >= afterS);
-  if (at < 0) return face.at(-1)!;
-  if (at === 0) return face[0]!;
-  const share = (afterS - seconds[at - 1]!) / (seconds[at]! - seconds[at - 1]!);
-  return face[at - 1]! + share * (face[at]! - face[at - 1]!);
-}
+/**
+ * Moisture of the under-face after so long at 20 °C, wet basis; the last known after its end. Steps are long where
+ * little bends, so that a straight line between them would jump from one thickness to the next.
+ */
+export const faceAfter = ({ seconds, face }: Seep, afterS: number): number =>
+  monotoneCubic(seconds, face, afterS);
 
 /** Moisture through the sheet after so long at 20 °C, from the filling down. */
 export function profileAfter({ seconds, profiles, cells }: Seep, afterS: number): number[] {

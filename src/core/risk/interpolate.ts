@@ -32,22 +32,9 @@ function nodesOf([from, to]: Range, points: number): Nodes {
 }
 
 /**
- * A polynomial through a few points of a smooth function: a handful is as good as the function. Law.
+ * A polynomial through a few points of a smooth function of two variables, a handful each way being as good as the
+ * function: gives a table of values, row by row of the first. Law.
  * @param points 2 to about 12
- * @example interpolator([0, 1], 6, Math.exp)(0.5) // 1.6487
- */
-export function interpolator(
-  range: Range,
-  points: number,
-  of: (x: number) => number,
-): (x: number) => number {
-  const { xs, countsAt } = nodesOf(range, points);
-  const known = xs.map(of);
-  return (x) => countsAt(x).reduce((sum, count, i) => sum + count * known[i]!, 0);
-}
-
-/**
- * The same over two variables: gives a table of values, row by row of the first.
  * @example tensor([0, 1], [0, 1], 5, (x, y) => x * y)([0.5], [0.2])[0] // 0.1
  */
 export function tensor(

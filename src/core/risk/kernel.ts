@@ -2,15 +2,14 @@ import { coreFrozen } from '../boil/coreFrozen';
 import { coreThawed } from '../boil/coreThawed';
 import { liftPull, wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, type PhasePlace } from '../hold/phases';
-import { faceAfter, secondsToFace, wettedFace } from '../hold/seep';
-import { seepOf } from '../hold/seepMemo';
 import { cookedShape } from '../plan/model/boil';
 import { moundPerimeter } from '../plan/model/hold';
 import type { PlanModel } from '../plan/model/model';
 import { neededLip, pressedEdge } from '../shapes/finish';
 import type { Mound } from '../shapes/mound';
-import { interpolator, tensor, type Range } from './interpolate';
+import { tensor, type Range } from './interpolate';
 import { MARGINS, NO_END } from './margins';
+import { seepOver } from './seepOver';
 
 /** What of a piece hangs on its dose alone. */
 export interface DoseSide {
@@ -49,7 +48,6 @@ export interface Kernel {
 }
 
 const CORE_NODES = { thawed: 6, frozen: 4 } as const;
-const SEEP_NODES = 7;
 
 /**
  * Takes what the margins stand on from a plan once, so that map and scatter need no whole plans: the
@@ -71,20 +69,7 @@ export function kernelOf(
 
   const mound = (dose: number) => family.mound({ ...input, doseG: dose }, size, rules);
 
-  // Seconds at 20 °C until it is tacky, and how wet it is at the end: smooth over thickness in logs.
-  const courseAt = (mm: number) => seepOf({ ...hold.course.input, thicknessMm: mm }, rules);
-  const wetted = wettedFace(hold.course.input, rules);
-  const everTacky = wetted > hold.tackyAt && hold.course.face.some((each) => each >= hold.tackyAt);
-  const tackySeconds = everTacky
-    ? interpolator(thicknessMm, SEEP_NODES, (mm) =>
-        Math.log(secondsToFace(courseAt(mm), hold.tackyAt) ?? FOREVER_S),
-      )
-    : null;
-  // A filling that wets nothing leaves the sheet as it is.
-  const endMoisture =
-    wetted > sheet.moisture + 1e-6
-      ? interpolator(thicknessMm, SEEP_NODES, (mm) => faceAfter(courseAt(mm), hold.warmSeconds))
-      : () => sheet.moisture;
+  const seepAt = seepOver(model, thicknessMm);
 
   const coreOf = boil.frozen ? coreFrozen : coreThawed;
   const nodes = boil.frozen ? CORE_NODES.frozen : CORE_NODES.thawed;
@@ -125,7 +110,8 @@ export function kernelOf(
     },
     sheetSide(mm) {
       const open = (openMin * mm) / input.thicknessMm;
-      const tacky = tackySeconds && minuteWhen(plan.hold.phases, Math.exp(tackySeconds(mm)), pace);
+      const { tackyS, endMoisture } = seepAt(mm);
+      const tacky = tackyS && minuteWhen(plan.hold.phases, tackyS, pace);
       const goodFor = Math.min(tacky ?? Infinity, safeMin);
       return {
         thicknessMm: mm,
@@ -133,7 +119,7 @@ export function kernelOf(
         open: fillMin > 0 ? open / fillMin : NO_END,
         sealFactor: hold.sealFactor,
         seep: hold.plannedMin > 0 && Number.isFinite(goodFor) ? goodFor / hold.plannedMin : NO_END,
-        wetKPa: wetStrength(dough.strengthKPa, endMoisture(mm) - sheet.moisture, rules),
+        wetKPa: wetStrength(dough.strengthKPa, endMoisture - sheet.moisture, rules),
         edgeMin: rules['boil.edge'].value * (pressedEdge(finish, mm, rules) / 2) ** 2,
         faceMin: rules['boil.face'].value * mm ** 2,
         doughG: doughPerMmG * mm,
@@ -169,6 +155,3 @@ export function kernelOf(
 
 /** Which margins lose pieces, in order. */
 const LINKS = MARGINS.map(({ workedRound }) => !workedRound);
-
-/** Longer than any hold. */
-const FOREVER_S = 1e9;
