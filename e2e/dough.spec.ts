@@ -1,4 +1,4 @@
-import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
+import { expect, newPlan, openTab, saved, stored, tally, test, type, unfold } from './kitchen';
 
 type Parts = { id: string; g: number }[];
 
@@ -92,6 +92,7 @@ test('a flour is swapped, and the diet and the target say so', async ({ page }) 
 test('weather and rest move the dough, each with its working', async ({ page }) => {
   const id = await newPlan(page, 'Weather');
   await page.goto(`/plans/${id}?at=dough`);
+  await unfold(page, 'Flour and air');
   await page.getByRole('radio', { name: 'Open to the air' }).click();
   await type(page, 'Air humidity', '85');
   await expect(page.getByText(/Damp air has/)).toContainText(/put\s*\d+ g/);

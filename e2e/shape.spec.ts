@@ -71,6 +71,7 @@ test('sheets two by two, folded long, or cut first change what a sheet gives', a
   await page.goto(`/plans/${id}?at=shape`);
   const sheet = page.getByRole('region', { name: 'One sheet' });
   await expect(sheet).toContainText('16 pieces a sheet');
+  await unfold(page, 'Line, sheets and gaps');
   await choose(page, 'Two sheets');
   await expect(sheet).toContainText('32 pieces a pair of sheets');
   await choose(page, 'Folded long');

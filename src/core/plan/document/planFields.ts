@@ -167,6 +167,7 @@ export const USUAL = {
   'sheet.long': 'bench',
   'sheet.air': 'still',
   'sheet.dust.kind': 'none',
+  'shape.edge': 'plain',
   'shape.gapMm': 0,
   'filling.meetsC': 20,
   'hold.medium': 'water',

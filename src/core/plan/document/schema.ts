@@ -170,7 +170,7 @@ const shapeSchema = z.strictObject({
   columns: measure('shape.columns').default(4),
   pocket: oneOf('Pocket', ['square', 'disc']).default('square'),
   blank: oneOf('Cut as', ['square', 'disc']).default('square'),
-  edge: oneOf('Edge line', ['plain', 'fluted']).default('plain'),
+  edge: oneOf('Edge line', ['plain', 'fluted']).default(USUAL['shape.edge']),
   sheets: oneOf('Sheets', SHEET_WAYS).default('book'),
   gapMm: measure('shape.gapMm').default(USUAL['shape.gapMm']),
   doseG: measure('shape.doseG'),

@@ -17,16 +17,20 @@ type UsualPath = Extract<keyof typeof USUAL, PlanPath>;
  */
 export function Folded({
   title,
-  paths,
+  says,
+  paths = [],
   children,
 }: {
   title: string;
+  /** How they are set, where there is no usual way. */
+  says?: string;
   /** The settings inside that have a usual value. */
-  paths: readonly UsualPath[];
+  paths?: readonly UsualPath[];
   children: ReactNode;
 }) {
   const { text } = useUnits();
-  const said = usePlan((plan) => unusual(plan, paths, text));
+  const odd = usePlan((plan) => unusual(plan, paths, text));
+  const said = [says, odd].filter(Boolean).join(', ');
   const [open, setOpen] = useState(false);
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>

@@ -13,6 +13,7 @@ import { ShapeLeaves } from './shape';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, usePlan, useShown, useWorld } from '../editor/EditorContext';
 import { cuttersFor, isMould, withMould } from './shape/tools';
+import { Folded } from './Folded';
 import { PlanChoice, PlanField } from './PlanField';
 import { PlanRuler } from './PlanRuler';
 import { StripPanel } from './StripPanel';
@@ -75,29 +76,37 @@ export function ShapeControls() {
           options={family.finishes.map((value) => ({ value, label: FINISH_NAMES[value] }))}
         />
       )}
-      {family.usesEdge && (
-        <PlanChoice
-          at="shape.edge"
-          label="Edge line"
-          options={[
-            { value: 'plain', label: 'Plain' },
-            { value: 'fluted', label: 'Fluted' },
-          ]}
-        />
-      )}
-      {family.sheetWays.length > 1 && (
-        <Choice
-          label="Sheets"
-          columns={2}
-          value={result.layout.way}
-          options={family.sheetWays.map((value) => ({
-            value,
-            label: SHEET_WAY_NAMES[value].name,
-          }))}
-          onChange={(way) => edit((p) => writeAt(p, 'shape.sheets', way))}
-        />
-      )}
-      <PlanField at="shape.gapMm" />
+      <Folded
+        title="Line, sheets and gaps"
+        says={
+          family.sheetWays.length > 1 ? SHEET_WAY_NAMES[result.layout.way].name.toLowerCase() : ''
+        }
+        paths={['shape.edge', 'shape.gapMm']}
+      >
+        {family.usesEdge && (
+          <PlanChoice
+            at="shape.edge"
+            label="Edge line"
+            options={[
+              { value: 'plain', label: 'Plain' },
+              { value: 'fluted', label: 'Fluted' },
+            ]}
+          />
+        )}
+        {family.sheetWays.length > 1 && (
+          <Choice
+            label="Sheets"
+            columns={2}
+            value={result.layout.way}
+            options={family.sheetWays.map((value) => ({
+              value,
+              label: SHEET_WAY_NAMES[value].name,
+            }))}
+            onChange={(way) => edit((p) => writeAt(p, 'shape.sheets', way))}
+          />
+        )}
+        <PlanField at="shape.gapMm" />
+      </Folded>
     </>
   );
 }

@@ -4,9 +4,11 @@ import { Plus } from 'lucide-react';
 import { writeAt } from '@/core/plan/document/patch';
 import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
 import { IngredientPicker } from '../../../recipe/IngredientPicker';
+import { Folded } from '../Folded';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
 import { RecipeTools } from '../RecipeTools';
@@ -122,13 +124,15 @@ function Working() {
 }
 
 function Weather() {
+  const { text } = useUnits();
   const dough = usePlan((plan) => plan.dough);
   const { edit } = useEdit();
   const { kitchen } = useWorld();
   const { rh, roomC } = dough;
   const differs = roomC !== kitchen.roomC || (rh !== undefined && rh !== kitchen.rh);
+  const air = rh === undefined ? 'flour sealed' : `flour open at ${Math.round(100 * rh)} %`;
   return (
-    <section aria-label="Weather" className="grid gap-3">
+    <Folded title="Flour and air" says={`${air}, ${text(roomC, 'C')}`}>
       <Choice
         label="Flour kept"
         value={rh === undefined ? 'sealed' : 'open'}
@@ -158,6 +162,6 @@ function Weather() {
           Use the air of {kitchen.name}
         </button>
       )}
-    </section>
+    </Folded>
   );
 }

@@ -4,7 +4,9 @@ import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
 import { EGG_WHOLE, EGG_YOLK } from '@/core/dough/makeup';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
+import { Folded } from '../Folded';
 import { PlanField } from '../PlanField';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { SelectField } from '@/ui/fields/SelectField';
 
 /** What one egg holds: a grade of either system, or as weighed. Shown where the recipe has egg. */
@@ -12,11 +14,15 @@ export function EggSize() {
   const dough = usePlan((plan) => plan.dough);
   const { edit } = useEdit();
   const { kitchen } = useWorld();
+  const { text } = useUnits();
   const { parts, eggG, yolkG } = dough;
   if (!parts.some(({ id }) => id === EGG_WHOLE || id === EGG_YOLK)) return null;
   const size = eggSizeOf({ eggG, yolkG });
   return (
-    <div className="mt-3 grid gap-3">
+    <Folded
+      title="Size of the eggs"
+      says={`${text(eggG, 'g')} without shell, yolk ${text(yolkG, 'g')}`}
+    >
       <SelectField
         label="Eggs"
         value={size?.id ?? 'weighed'}
@@ -35,6 +41,6 @@ export function EggSize() {
         <PlanField at="dough.eggG" />
         <PlanField at="dough.yolkG" />
       </div>
-    </div>
+    </Folded>
   );
 }
