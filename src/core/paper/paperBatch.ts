@@ -8,7 +8,7 @@ import { modelOf } from '../plan/model/model';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { requireInRange } from '../range';
 import { seeded } from '../seeded';
-import { FAMILY_IDS, familyOf } from '../shapes/families';
+import { FAMILY_IDS } from '../shapes/families';
 import { sheetsOf } from '../sheet/setting';
 import { QUIRK_IDS, quirkOf, type QuirkId } from './quirks';
 import { plannedLabel, type Standing } from './standing';
@@ -16,7 +16,6 @@ import { plannedLabel, type Standing } from './standing';
 /** A simulated kitchen: what is to be made in it, and what its cook does not know of it. */
 export interface PaperBatch {
   readonly seed: number;
-  readonly name: string;
   readonly quirks: readonly QuirkId[];
   readonly start: Standing;
 }
@@ -65,7 +64,6 @@ export function paperBatch(
   };
   return {
     seed,
-    name: familyOf(family).name,
     quirks,
     start: quirks.reduce((standing, id) => quirkOf(id).enact(standing), fresh),
   };

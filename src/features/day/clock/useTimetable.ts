@@ -91,8 +91,7 @@ export function useTimetable(
       clearTimeout(timer);
       newest.current += 1;
     };
-    // `asked` stands for the day.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `asked` stands for the day
   }, [asked, plans, basis, parts, progress, wanted]);
   return state;
 }
