@@ -4,8 +4,8 @@ export const RULER_INSET = 22;
 /** Of a ruler's scale on the narrowest page, px: labels that fit there fit anywhere. */
 const NARROWEST_PX = 250;
 
-/** Of a letter, px, at the size of a ruler's labels. */
-const LETTER_PX = 6.6;
+/** Of a letter, px, at the size of a ruler's labels, whose units are wide. */
+const LETTER_PX = 7.9;
 
 /** What is drawn, widened to where the value stands, its ends on the step's grid. */
 export function widened(
