@@ -64,6 +64,9 @@ const STRANGE: readonly unknown[] = [
 const pick = <T>(random: Random, from: readonly T[]): T =>
   from[Math.floor(random() * from.length)]!;
 
+/** A value that nobody expects: its own, for what is put in a document may be spoilt in its turn. */
+const strange = (random: Random): unknown => structuredClone(pick(random, STRANGE));
+
 /** A document with one to four of its places spoilt: another value, none, one twice, one nobody knows. */
 export function spoilt(document: unknown, random: Random): unknown {
   const copy = structuredClone(document);
@@ -79,11 +82,11 @@ export function spoilt(document: unknown, random: Random): unknown {
         continue;
       }
       const how = random();
-      if (how < 0.6) at[key] = pick(random, STRANGE);
+      if (how < 0.6) at[key] = strange(random);
       else if (how < 0.75) delete at[key];
       else if (how < 0.9)
         Object.defineProperty(at, pick(random, ['x', '__proto__', key]), {
-          value: pick(random, STRANGE),
+          value: strange(random),
           enumerable: true,
           configurable: true,
           writable: true,
