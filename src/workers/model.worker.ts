@@ -9,9 +9,6 @@ import { waterMap } from '../core/risk/waterMap';
 import { scatter, type Scatter } from '../core/risk/scatter';
 import { toMake } from '../core/risk/toMake';
 import { modelOf } from '../core/plan/model/model';
-import type { DrillGear } from '../core/drills/drill';
-import { paperBatch } from '../core/paper/paperBatch';
-import { endingOf, type Chosen, type Ending } from '../core/paper/play';
 import type { Plan } from '../core/plan/document/schema';
 import { READY } from './ready';
 
@@ -56,10 +53,6 @@ const questions = {
       plated,
       make: toMake(plated, hands.lost) + tasted,
     };
-  },
-  /** What a batch on paper came to, and what each of its decisions cost. */
-  paperEnding(seed: number, gear: DrillGear, chosen: Chosen): Ending {
-    return endingOf(paperBatch(seed, gear), chosen);
   },
   compareShapes(plan: Plan, on: BasisParts, onProgress: OnProgress): ShapeOutcome[] {
     return compareShapes(plan, basisFrom(on), nowAndThen(onProgress));

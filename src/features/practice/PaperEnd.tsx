@@ -1,15 +1,15 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import type { DrillGear } from '@/core/drills/drill';
 import { SIGNS } from '@/core/faults/signs';
 import { LOST_BY, type CameTo, type LostBy } from '@/core/paper/comesTo';
 import { DECISIONS } from '@/core/paper/decisions';
 import type { PaperBatch } from '@/core/paper/paperBatch';
-import { endingOf, type Chosen, type Cost } from '@/core/paper/play';
+import type { Chosen, Cost } from '@/core/paper/play';
 import { quirkOf } from '@/core/paper/quirks';
-import { useLive } from '@/features/plan/search/useLive';
 import { Button } from '@/ui/buttons/Button';
+import { useEnding } from './useEnding';
 
 /** What a batch on paper came to, what was hidden in it, and what each decision cost. */
 export function PaperEnd({
@@ -25,12 +25,7 @@ export function PaperEnd({
   onAgain(): void;
   onAnother(): void;
 }) {
-  const { value, failed } = useLive(
-    useCallback((model) => model.paperEnding(batch.seed, gear, chosen), [batch.seed, gear, chosen]),
-  );
-  // Where the worker cannot be fetched, the page plays it out itself: slower, and all the same.
-  const own = useMemo(() => (failed ? endingOf(batch, chosen) : null), [failed, batch, chosen]);
-  const end = value ?? own;
+  const end = useEnding(batch, gear, chosen);
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     if (end) head.current?.focus();
