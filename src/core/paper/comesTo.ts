@@ -110,15 +110,22 @@ function lostOf(
   const air = byCause.burst ?? 0;
   const opened = (byCause.lip ?? 0) + (byCause.seal ?? 0) + (byCause.thinning ?? 0);
   const sodden = byCause.face ?? 0;
-  const kept = pieces * (1 - dried);
+  let left = pieces;
+  // Each takes of what the ones before have left: whole pieces, and never more than there are.
+  const takes = (n: number): number => {
+    const taken = Math.min(left, Math.round(n));
+    left -= taken;
+    return taken;
+  };
+  const driedPieces = takes(pieces * dried);
+  const kept = left;
   // What is thrown away goes into no pot.
-  const cooked = unsafe ? 0 : kept;
   return {
-    dried: Math.round(pieces * dried),
-    unsafe: unsafe ? Math.round(kept) : 0,
-    tray: Math.round(cooked * tray),
-    air: Math.round(cooked * air),
-    opened: Math.round(cooked * (opened + sodden)),
+    dried: driedPieces,
+    unsafe: takes(unsafe ? kept : 0),
+    tray: takes(kept * tray),
+    air: takes(kept * air),
+    opened: takes(kept * (opened + sodden)),
   };
 }
 

@@ -85,6 +85,7 @@ describe('a batch on paper', () => {
           const lost = Object.values(came.lost).reduce((sum, n) => sum + n, 0);
           expect(came.plated + came.poor + came.spare + lost).toBe(came.made);
           expect(came.plated + came.poor).toBeLessThanOrEqual(came.wanted);
+          for (const n of [came.plated, came.poor, came.spare]) expect(n).toBeGreaterThanOrEqual(0);
           for (const g of [came.leftDoughG, came.leftFillingG, came.ruinedG, came.spareG]) {
             expect(g).toBeGreaterThanOrEqual(0);
           }
