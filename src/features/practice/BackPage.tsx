@@ -8,6 +8,7 @@ import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { Link } from '@/ui/layout/Link';
 import { Exercise } from './Exercise';
+import { PracticeHead } from './PracticeHead';
 import { practice } from './usePractice';
 
 /** What was missed and is due, one after the other. */
@@ -17,12 +18,7 @@ export function BackPage({ gear }: { gear: DrillGear }) {
   useKeptOffline();
   return (
     <>
-      <p className="text-ink-dim">
-        <Link className="link" href="/practice">
-          Practice
-        </Link>{' '}
-        · What was missed comes back just before it would be forgotten.
-      </p>
+      <PracticeHead says="What was missed comes back just before it would be forgotten." />
       {here && <Due gear={gear} />}
     </>
   );

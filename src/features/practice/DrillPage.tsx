@@ -4,8 +4,8 @@ import { useMemo, useState } from 'react';
 import type { DrillGear, DrillId } from '@/core/drills/drill';
 import { drill, DRILLS } from '@/core/drills/drills';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
-import { Link } from '@/ui/layout/Link';
 import { anotherSeed } from './anotherSeed';
+import { PracticeHead } from './PracticeHead';
 import { Exercise } from './Exercise';
 
 /** One exercise after another of a kind, each from a seed. */
@@ -23,12 +23,7 @@ export function DrillPage({
   const each = useMemo(() => drill(kind, seed, gear), [kind, seed, gear]);
   return (
     <>
-      <p className="text-ink-dim">
-        <Link className="link" href="/practice">
-          Practice
-        </Link>{' '}
-        · {DRILLS[kind].trains}
-      </p>
+      <PracticeHead says={DRILLS[kind].trains} />
       <h1 className="font-display text-[2rem] leading-tight">{DRILLS[kind].name}</h1>
       <Exercise key={seed} drill={each} next="Another" onNext={() => setSeed(anotherSeed())} />
     </>

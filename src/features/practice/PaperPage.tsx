@@ -7,9 +7,9 @@ import { DECISIONS } from '@/core/paper/decisions';
 import { paperBatch } from '@/core/paper/paperBatch';
 import { nextDecision, type Chosen, type Pending } from '@/core/paper/play';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
-import { Link } from '@/ui/layout/Link';
 import { anotherSeed } from './anotherSeed';
 import { DrillPicture } from './DrillPicture';
+import { PracticeHead } from './PracticeHead';
 import { PaperEnd } from './PaperEnd';
 
 /** A whole batch played through its decisions, in a kitchen of which not everything is known. */
@@ -18,12 +18,7 @@ export function PaperPage({ first, gear }: { first: number; gear: DrillGear }) {
   useKeptOffline();
   return (
     <>
-      <p className="text-ink-dim">
-        <Link className="link" href="/practice">
-          Practice
-        </Link>{' '}
-        · Decide as you would at the bench; what each decision cost is told at the end.
-      </p>
+      <PracticeHead says="Decide as you would at the bench; what each decision cost is told at the end." />
       <h1 className="font-display text-[2rem] leading-tight">A batch on paper</h1>
       <Batch key={seed} seed={seed} gear={gear} onAnother={() => setSeed(anotherSeed())} />
     </>
