@@ -1,12 +1,6 @@
 import { findIngredient, startingPantry } from '../composition/pantry';
 import type { Plan } from '../plan/document/schema';
-
-/** The plan with one of its parts changed. `withPart(plan, 'boil', { style: 'rolling' })` */
-export const withPart = <K extends 'dough' | 'filling' | 'sheet' | 'shape' | 'hold' | 'boil'>(
-  plan: Plan,
-  part: K,
-  change: Partial<Plan[K]>,
-): Plan => ({ ...plan, [part]: { ...plan[part], ...change } });
+import { withPart } from '../plan/document/patch';
 
 const groupOf = (id: string): string | null =>
   startingPantry.ingredients.has(id) ? findIngredient(startingPantry, id).group : null;

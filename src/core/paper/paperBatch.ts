@@ -2,7 +2,7 @@ import { startingBasis } from '../basis/basis';
 import type { DrillGear } from '../drills/drill';
 import { GENERIC_GEAR, MOST_SEED } from '../drills/drills';
 import { NO_SLIPS } from '../faults/batch';
-import { withPart } from '../faults/enacting';
+import { withPart } from '../plan/document/patch';
 import type { Plan } from '../plan/document/schema';
 import { modelOf } from '../plan/model/model';
 import { startingPlans } from '../plan/starting/startingPlans';

@@ -1,6 +1,7 @@
 import { startingBasis } from '../basis/basis';
 import { startingRules } from '../basis/rules';
-import { withEggs, withLooseWater, withPart } from '../faults/enacting';
+import { withEggs, withLooseWater } from '../faults/enacting';
+import { withPart } from '../plan/document/patch';
 import type { Plan } from '../plan/document/schema';
 import { fillingStage } from '../plan/model/filling';
 import type { Standing } from './standing';

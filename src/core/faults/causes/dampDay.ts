@@ -1,5 +1,6 @@
 import { defineCause } from '../cause';
-import { withPart, withWater } from '../enacting';
+import { withWater } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Flour that stood open on a damp day. */
 export const dampDay = defineCause({

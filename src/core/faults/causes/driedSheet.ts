@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 import { slowSheets } from '../reading';
 
 /** A face past its open time. */

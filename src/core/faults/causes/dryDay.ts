@@ -1,5 +1,6 @@
 import { defineCause } from '../cause';
-import { withFlour, withPart } from '../enacting';
+import { withFlour } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Flour and face dried by dry air. */
 export const dryDay = defineCause({

@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Closed with nothing on a face that needed it. */
 export const drySeal = defineCause({

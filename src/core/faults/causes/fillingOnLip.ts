@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Filling or fat on the lip. */
 export const fillingOnLip = defineCause({

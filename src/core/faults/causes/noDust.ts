@@ -1,5 +1,6 @@
 import { defineCause } from '../cause';
-import { withPart, withWater } from '../enacting';
+import { withWater } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Nothing between dough and rollers. */
 export const noDust = defineCause({

@@ -1,5 +1,6 @@
 import { defineCause } from '../cause';
-import { heldLonger, withPart } from '../enacting';
+import { heldLonger } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** A tray with nothing under the pieces. */
 export const smoothSurface = defineCause({

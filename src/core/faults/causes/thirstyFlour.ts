@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Bran that has not yet drunk. */
 export const thirstyFlour = defineCause({

@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 import { shortOf } from '../reading';
 
 /** Not kneaded out. */

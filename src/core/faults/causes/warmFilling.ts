@@ -1,5 +1,6 @@
 import { defineCause } from '../cause';
-import { withLooseWater, withPart } from '../enacting';
+import { withLooseWater } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** Filling that met the dough warm. */
 export const warmFilling = defineCause({

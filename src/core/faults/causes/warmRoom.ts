@@ -1,5 +1,5 @@
 import { defineCause } from '../cause';
-import { withPart } from '../enacting';
+import { withPart } from '../../plan/document/patch';
 
 /** A warm dough in a warm room. */
 export const warmRoom = defineCause({

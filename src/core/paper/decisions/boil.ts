@@ -1,5 +1,5 @@
 import { clock } from '../../drills/drill';
-import { withPart } from '../../faults/enacting';
+import { withPart } from '../../plan/document/patch';
 import type { Decision } from '../decision';
 import { trulyMade, type Standing } from '../standing';
 

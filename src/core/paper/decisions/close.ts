@@ -1,5 +1,5 @@
 import { said } from '../../drills/drill';
-import { withPart } from '../../faults/enacting';
+import { withPart } from '../../plan/document/patch';
 import type { Decision } from '../decision';
 
 /** How a sheet is filled and closed while it dries. */

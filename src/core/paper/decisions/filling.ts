@@ -1,6 +1,6 @@
 import { startingRules } from '../../basis/rules';
 import { said } from '../../drills/drill';
-import { withPart } from '../../faults/enacting';
+import { withPart } from '../../plan/document/patch';
 import { freeWaterGrade, type FreeWaterGrade } from '../../filling/freeWaterGrade';
 import { spreadRadius } from '../../filling/spreadRadius';
 import type { PlanModel } from '../../plan/model/model';

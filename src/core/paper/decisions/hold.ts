@@ -1,4 +1,4 @@
-import { withPart } from '../../faults/enacting';
+import { withPart } from '../../plan/document/patch';
 import type { PhasePlace } from '../../hold/phases';
 import type { Surface } from '../../hold/surfaces';
 import type { Decision } from '../decision';

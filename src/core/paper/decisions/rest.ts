@@ -1,4 +1,4 @@
-import { withPart } from '../../faults/enacting';
+import { withPart } from '../../plan/document/patch';
 import { feelingOf, feelingWords } from '../../drills/feeling';
 import type { Decision } from '../decision';
 import type { Standing } from '../standing';

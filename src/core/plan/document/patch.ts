@@ -59,3 +59,10 @@ function written(branch: Branch, [key = '', ...rest]: readonly string[], value: 
   const { [key]: _gone, ...others } = branch;
   return others;
 }
+
+/** The plan with one of its parts changed. `withPart(plan, 'boil', { style: 'rolling' })` */
+export const withPart = <K extends 'dough' | 'filling' | 'sheet' | 'shape' | 'hold' | 'boil'>(
+  plan: Plan,
+  part: K,
+  change: Partial<Plan[K]>,
+): Plan => ({ ...plan, [part]: { ...plan[part], ...change } });
