@@ -110,7 +110,11 @@ function lostWords(came: CameTo): string[] {
       `${came.poor} reached a plate and should not have: ${lower(SIGNS[came.poorBy].name)}.`,
     );
   }
-  if (came.spare > 0) lines.push(`${came.spare} are over, about ${tens(came.spareG)} g.`);
+  if (came.spare > 0) {
+    lines.push(
+      `${came.spare} ${came.spare === 1 ? 'is' : 'are'} over, about ${tens(came.spareG)} g.`,
+    );
+  }
   const left = [
     [came.leftDoughG, 'dough'],
     [came.leftFillingG, 'filling'],
