@@ -4,6 +4,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   reactCompiler: true,
   poweredByHeader: false,
+  // What is kept worked out holds for the build that worked it out.
+  env: { MORTAR_BUILT: new Date().toISOString() },
   serverExternalPackages: ['better-sqlite3', 'pdfkit', 'fontkit'],
   // The kitchen's screen needs the room; errors still show.
   devIndicators: false,

@@ -52,6 +52,50 @@ test('an ingredient is added, used, changed with a look at its plans, and kept w
   await expect(edit.getByRole('alert')).toContainText('is used by 1 plan');
 });
 
+test.describe('a row that two windows change', () => {
+  test.use({ expectedErrors: [/409/] });
+
+  test('is joined by field, and the cook is asked where both changed the same', async ({
+    page,
+  }) => {
+    await page.goto('/kitchen/pantry');
+    await page.getByRole('searchbox', { name: 'Find' }).fill('nettle');
+    await page.getByRole('button', { name: /nettle/i }).click();
+    const form = page.getByRole('dialog');
+    const name = await form.getByRole('textbox', { name: 'Name' }).inputValue();
+    await form.getByRole('textbox', { name: 'Name' }).fill(`${name} of ours`);
+    // Meanwhile, from another window.
+    const theirs = {
+      id: 'nettle-raw',
+      name: 'Theirs',
+      group: 'vegetable',
+      water: 0.85,
+      protein: 0.03,
+      fat: 0.005,
+      carbohydrate: 0.06,
+      fibre: 0.04,
+      densityGPerMl: 0.1,
+      holding: 4.5,
+      gluten: 0,
+      absorption: 0,
+      allergens: [],
+      diet: 'plant',
+    };
+    const put = (row: object, baseEdition: number) =>
+      page.request.put('/api/pantry/ingredients/nettle-raw', { data: { row, baseEdition } });
+    expect((await put(theirs, 0)).status()).toBe(200);
+    const stale = await put({ ...theirs, holding: 3 }, 0);
+    expect([stale.status(), (await stale.json()).row]).toEqual([409, theirs]);
+    await form.getByRole('button', { name: 'Save' }).click();
+    await expect(form.getByRole('alert')).toContainText(`Name: ${name} of ours here, Theirs there`);
+    await expect(form.getByRole('textbox', { name: 'Holding' })).toHaveValue('4.5');
+    await form.getByRole('button', { name: 'Take Theirs' }).click();
+    await expect(form.getByRole('textbox', { name: 'Name' })).toHaveValue('Theirs');
+    await form.getByRole('button', { name: 'Save' }).click();
+    await expect(form).toHaveCount(0);
+  });
+});
+
 test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }, {
   retry,
 }) => {

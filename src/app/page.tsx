@@ -7,9 +7,9 @@ import { PlanSearch } from '@/features/plans/PlanSearch';
 import { planSummary } from '@/features/plans/planSummary';
 import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getBasis } from '@/server/repositories/basis';
 import { PLANS_A_PAGE, PLAN_SORTS, queryPlans, tagsInUse } from '@/server/repositories/findPlans';
 import { countShelves, lastMade, type PlanShelf } from '@/server/repositories/plans';
+import { talliesOf } from '@/server/repositories/tallies';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 const SHELVES: readonly (readonly [PlanShelf, string])[] = [
@@ -38,7 +38,6 @@ export default async function Page({ searchParams }: Props) {
   const db = database();
   const counts = countShelves(db);
   const made = lastMade(db);
-  const basis = getBasis(db);
   const found = queryPlans(db, {
     shelf,
     words: one('q'),
@@ -46,7 +45,8 @@ export default async function Page({ searchParams }: Props) {
     sort: PLAN_SORTS.find((sort) => sort === asked.sort) ?? 'changed',
     page: Number.parseInt(one('page'), 10) || 1,
   });
-  const plans = found.plans.map((plan) => planSummary(plan, made.get(plan.id), basis));
+  const tallies = talliesOf(db, found.plans);
+  const plans = found.plans.map((plan, n) => planSummary(plan, tallies[n]!, made.get(plan.id)));
   return (
     <>
       <BenchBar />

@@ -1,7 +1,9 @@
 import { startingRules, type Rules } from './rules';
 
 /** How something stands; the interface gives each a colour, a mark and a word. */
-export type State = 'holds' | 'edge' | 'fails';
+export const STATES = ['holds', 'edge', 'fails'] as const;
+
+export type State = (typeof STATES)[number];
 
 /** State of a margin (capacity ÷ demand). `stateOfMargin(1.11)` → `'edge'` */
 export function stateOfMargin(margin: number, rules: Rules = startingRules): State {

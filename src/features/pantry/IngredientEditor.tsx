@@ -52,16 +52,20 @@ const NUMBERS = [
 /** One ingredient: its figures, what they come to, and which plans a change would move. */
 export function IngredientEditor({
   row,
+  edition,
   pantry,
   own,
   onClose,
 }: {
   row: Ingredient | null;
+  edition: number;
   pantry: Pantry;
   own: ReadonlySet<string>;
   onClose(): void;
 }) {
-  const { draft, set, forget } = useRowDraft<Ingredient>('ingredients', row, FRESH);
+  const { text } = useUnits();
+  const held = useRowDraft<Ingredient>('ingredients', { row, edition }, FRESH);
+  const { draft, set } = held;
   const withId = { ...draft, id: row?.id ?? freeId(draft.name, pantry.ingredients) };
   const checked = ingredientSchema.safeParse(withId);
   return (
@@ -70,12 +74,28 @@ export function IngredientEditor({
       row={row}
       own={own}
       fresh="New ingredient"
-      draft={draft}
+      held={held}
       checked={checked}
-      onClose={() => {
-        forget();
-        onClose();
+      fieldWords={(field, at) => {
+        const number = NUMBERS.find(([key]) => key === field);
+        if (number) {
+          const [key, kind] = number;
+          return {
+            name: INGREDIENT_RANGES[key].label,
+            says: kind === 'share' ? text(at[key], kind) : String(at[key]),
+          };
+        }
+        if (field === 'diet') {
+          return { name: 'Diet', says: DIET_NAMES[at.diet === 'any' ? 'ask' : (at.diet as Diet)] };
+        }
+        if (field === 'allergens') {
+          return { name: 'Allergens', says: at.allergens.join(', ') || 'none' };
+        }
+        return field === 'group'
+          ? { name: 'Group', says: at.group.replace('-', ' ') }
+          : { name: 'Name', says: at.name };
       }}
+      onClose={onClose}
     >
       <div className="grid gap-3 sm:grid-cols-[minmax(0,1fr)_12rem_12rem]">
         <label className="block">

@@ -5,6 +5,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import { searchIngredients } from '@/core/composition/search';
+import type { RowEditions } from '@/server/repositories/pantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { Choice } from '@/ui/fields/Choice';
 import { IngredientEditor } from './IngredientEditor';
@@ -17,7 +18,15 @@ import { CheckField } from '@/ui/fields/CheckField';
 type Showing = 'ingredients' | 'preparations';
 
 /** The pantry: every ingredient and preparation, searched, edited, added to, and carried as CSV. */
-export function PantryPage({ ownRows, notice }: { ownRows: PantryRows; notice: ReactNode }) {
+export function PantryPage({
+  ownRows,
+  editions,
+  notice,
+}: {
+  ownRows: PantryRows;
+  editions: RowEditions;
+  notice: ReactNode;
+}) {
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
   const own = useMemo(
     () => new Set([...ownRows.ingredients, ...ownRows.preparations].map(({ id }) => id)),
@@ -116,10 +125,22 @@ export function PantryPage({ ownRows, notice }: { ownRows: PantryRows; notice: R
         )}
       </main>
       {open?.kind === 'ingredient' && (
-        <IngredientEditor row={open.row} pantry={pantry} own={own} onClose={close} />
+        <IngredientEditor
+          row={open.row}
+          edition={editions.ingredients[open.row?.id ?? ''] ?? 0}
+          pantry={pantry}
+          own={own}
+          onClose={close}
+        />
       )}
       {open?.kind === 'preparation' && (
-        <PreparationEditor row={open.row} pantry={pantry} own={own} onClose={close} />
+        <PreparationEditor
+          row={open.row}
+          edition={editions.preparations[open.row?.id ?? ''] ?? 0}
+          pantry={pantry}
+          own={own}
+          onClose={close}
+        />
       )}
     </>
   );

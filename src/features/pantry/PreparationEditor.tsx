@@ -4,6 +4,7 @@ import type { Preparation } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { PREPARATION_RANGES, preparationSchema } from '@/core/composition/pantrySchema';
 import { QuantityField } from '@/ui/fields/QuantityField';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
 import { useRowDraft } from './useRowDraft';
@@ -25,16 +26,20 @@ const NUMBERS = ['massYield', 'solidsLost', 'liquorShare'] as const;
 /** One preparation: what it leaves, where the water goes, and what it is done to. */
 export function PreparationEditor({
   row,
+  edition,
   pantry,
   own,
   onClose,
 }: {
   row: Preparation | null;
+  edition: number;
   pantry: Pantry;
   own: ReadonlySet<string>;
   onClose(): void;
 }) {
-  const { draft, set, forget } = useRowDraft<Preparation>('preparations', row, FRESH);
+  const { text } = useUnits();
+  const held = useRowDraft<Preparation>('preparations', { row, edition }, FRESH);
+  const { draft, set } = held;
   const checked = preparationSchema.safeParse({
     ...draft,
     id: row?.id ?? freeId(draft.name, pantry.preparations),
@@ -46,12 +51,21 @@ export function PreparationEditor({
       row={row}
       own={own}
       fresh="New preparation"
-      draft={draft}
+      held={held}
       checked={checked}
-      onClose={() => {
-        forget();
-        onClose();
+      fieldWords={(field, at) => {
+        const key = NUMBERS.find((each) => each === field);
+        if (key) return { name: PREPARATION_RANGES[key].label, says: text(at[key], 'share') };
+        if (field === 'hot') return { name: 'Comes out', says: at.hot ? 'hot' : 'cold' };
+        if (field === 'appliesTo') {
+          const names = at.appliesTo.map((id) => pantry.ingredients.get(id)?.name ?? 'anything');
+          return { name: 'Done to', says: names.join(', ') || 'nothing' };
+        }
+        return field === 'note'
+          ? { name: 'Note', says: at.note || 'none' }
+          : { name: 'Name', says: at.name };
       }}
+      onClose={onClose}
     >
       <label className="block">
         <span className="mb-1 block text-small text-ink-dim">Name</span>

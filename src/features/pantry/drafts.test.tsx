@@ -2,15 +2,14 @@
 import '@testing-library/jest-dom';
 import { renderHook, act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { Ingredient } from '@/core/composition/ingredient';
 import { startingPantry } from '@/core/composition/pantry';
 import { useIdFor } from '@/features/plans/useIdFor';
-import { writePantryRows } from '@/server/actions/pantry';
 import { IngredientEditor } from './IngredientEditor';
 import { useRowDraft } from './useRowDraft';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }));
 jest.mock('@/server/actions/pantry', () => ({
-  writePantryRows: jest.fn(),
   takeOutPantryRow: jest.fn(),
   previewIngredient: jest.fn().mockResolvedValue({ ok: true, value: [] }),
 }));
@@ -18,13 +17,11 @@ jest.mock('@/ui/layout/say', () => ({ say: jest.fn() }));
 
 const ricotta = startingPantry.ingredients.get('ricotta-fresh')!;
 
-beforeEach(() => {
-  localStorage.clear();
-  jest.mocked(writePantryRows).mockReset();
-});
+beforeEach(() => localStorage.clear());
 
 describe('what stands in a row’s form', () => {
-  const open = () => renderHook(() => useRowDraft('ingredients', ricotta, ricotta));
+  const open = () =>
+    renderHook(() => useRowDraft('ingredients', { row: ricotta, edition: 3 }, ricotta));
 
   it('outlives the page until it is let go, field by field', () => {
     const first = open();
@@ -51,28 +48,84 @@ it('the same content goes under the same id, other content under another', () =>
 });
 
 describe('a row that another window changed', () => {
-  it('is not written over unseen: it is said, and mine goes over it only when asked', async () => {
-    jest
-      .mocked(writePantryRows)
-      .mockResolvedValueOnce({ ok: false, error: 'before “Ricotta” was changed', path: 'before' })
-      .mockResolvedValueOnce({ ok: true, value: undefined });
-    const onClose = jest.fn();
+  const sent: { row: Ingredient; baseEdition: number }[] = [];
+  /** Answers each save with the next of these: what another window saved, or none. */
+  const answering = (...theirs: ({ row: Ingredient | null; edition: number } | null)[]) => {
+    sent.length = 0;
+    globalThis.fetch = jest.fn((_url, init) => {
+      sent.push(JSON.parse(init.body));
+      const next = theirs.shift();
+      const body = next ?? { edition: 9 };
+      return Promise.resolve({ ok: !next, status: next ? 409 : 200, json: async () => body });
+    }) as unknown as typeof fetch;
+  };
+  const onClose = jest.fn();
+  const open = () => {
+    onClose.mockReset();
     render(
-      <IngredientEditor row={ricotta} pantry={startingPantry} own={new Set()} onClose={onClose} />,
+      <IngredientEditor
+        row={ricotta}
+        edition={3}
+        pantry={startingPantry}
+        own={new Set()}
+        onClose={onClose}
+      />,
     );
-    const name = screen.getByRole('textbox', { name: 'Name' });
-    await userEvent.clear(name);
-    await userEvent.type(name, 'Hall ricotta');
+  };
+  const rename = async (name: string) => {
+    const field = screen.getByRole('textbox', { name: 'Name' });
+    await userEvent.clear(field);
+    await userEvent.type(field, name);
     await userEvent.click(screen.getByRole('button', { name: 'Save' }));
-    expect(await screen.findByRole('alert')).toHaveTextContent('was changed');
-    expect(name).toHaveValue('Hall ricotta');
-    expect(onClose).not.toHaveBeenCalled();
-    await userEvent.click(screen.getByRole('button', { name: 'Save mine over it' }));
+  };
+
+  it('elsewhere in it: both changes are saved, and nobody is asked', async () => {
+    answering({ row: { ...ricotta, water: 0.7 }, edition: 5 });
+    open();
+    await rename('Hall ricotta');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
-    const befores = jest
-      .mocked(writePantryRows)
-      .mock.calls.map(([input]) => (input as { before?: unknown }).before);
-    expect(befores).toEqual([ricotta, undefined]);
+    expect(sent.map(({ baseEdition }) => baseEdition)).toEqual([3, 5]);
+    expect(sent[1]!.row).toEqual({ ...ricotta, name: 'Hall ricotta', water: 0.7 });
     expect(localStorage).toHaveLength(0);
+  });
+
+  it('in the same field: both ways are shown, and either is one tap away', async () => {
+    answering({ row: { ...ricotta, name: 'Ferry ricotta', water: 0.7 }, edition: 5 });
+    open();
+    await rename('Hall ricotta');
+    expect(await screen.findByRole('alert')).toHaveTextContent(
+      'Name: Hall ricotta here, Ferry ricotta there',
+    );
+    expect(onClose).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByRole('button', { name: 'Take Ferry ricotta' }));
+    expect(screen.getByRole('textbox', { name: 'Name' })).toHaveValue('Ferry ricotta');
+    await rename('Hall ricotta');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent.at(-1)).toMatchObject({
+      baseEdition: 5,
+      row: { ...ricotta, name: 'Hall ricotta', water: 0.7 },
+    });
+  });
+
+  it('and took out: it is said, and Save puts it back', async () => {
+    answering({ row: null, edition: 0 });
+    open();
+    await rename('Hall ricotta');
+    expect(await screen.findByRole('alert')).toHaveTextContent('removed in another window');
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent.at(-1)).toMatchObject({ baseEdition: 0 });
+  });
+
+  it('while its draft lay in the drawer: the draft still follows what it was made from', async () => {
+    answering({ row: { ...ricotta, water: 0.7 }, edition: 5 });
+    localStorage.setItem(
+      'mortar-row-ingredients-ricotta-fresh',
+      JSON.stringify({ base: ricotta, edition: 2, changed: { water: 0.6 } }),
+    );
+    open();
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Water: 60 % here, 70 % there');
+    expect(sent[0]).toMatchObject({ baseEdition: 2, row: { water: 0.6 } });
   });
 });

@@ -6,41 +6,67 @@ import { drawerIn } from '@/ui/browser/drawer';
 /** What stands in a row's form: kept on this device until it is saved or let go. */
 export interface RowDraft<T> {
   readonly draft: T;
+  /** The row as it was when its change began, and its edition then; null for a new one. */
+  readonly base: T | null;
+  readonly edition: number;
   set(change: Partial<T>): void;
+  /** Goes on from another edition, with what of it and of the form now stands in the form. */
+  rebase(to: { base: T | null; edition: number; draft: T }): void;
   /** It is saved, or not wanted. */
   forget(): void;
 }
 
+type Held<T> = Pick<RowDraft<T>, 'draft' | 'base' | 'edition'>;
+
+/** What lies in the drawer: only what was changed, and from what. */
+interface Left<T> {
+  readonly base: T | null;
+  readonly edition: number;
+  readonly changed: Partial<T>;
+}
+
 /**
  * The draft of a row, from where it was left when the page went.
- * @param row as it is kept; null for a new one
+ * @param row as it is kept, and its edition; null for a new one
  * @param fresh what a new one begins as
  */
 export function useRowDraft<T extends { readonly id: string }>(
   table: string,
-  row: T | null,
+  { row, edition }: { row: T | null; edition: number },
   fresh: T,
 ): RowDraft<T> {
   const start = row ?? fresh;
   const [drawer] = useState(() => drawerIn(() => localStorage, `mortar-row-${table}-${start.id}`));
-  const [draft, setDraft] = useState<T>(() => {
+  const [held, setHeld] = useState<Held<T>>(() => {
+    const asKept = { draft: start, base: row, edition };
     try {
-      // Fields that are not in what was left stand as they are kept.
-      return { ...start, ...(JSON.parse(drawer.read() ?? '{}') as Partial<T>), id: start.id };
+      const left = JSON.parse(drawer.read() ?? 'null') as Left<T> | null;
+      if (!left?.changed) return asKept;
+      // Fields that were not changed stand as they are kept; a save says where both changed the same.
+      return {
+        draft: { ...start, ...left.changed, id: start.id },
+        base: left.base,
+        edition: left.edition,
+      };
     } catch {
-      return start;
+      return asKept;
     }
   });
+  const keep = (next: Held<T>) => {
+    setHeld(next);
+    const from = next.base ?? fresh;
+    const changed = Object.fromEntries(
+      Object.entries(next.draft).filter(
+        ([key, value]) => JSON.stringify(value) !== JSON.stringify(from[key as keyof T]),
+      ),
+    ) as Partial<T>;
+    const left: Left<T> = { base: next.base, edition: next.edition, changed };
+    drawer.write(JSON.stringify(left));
+  };
   return {
-    draft,
-    set(change) {
-      const next = { ...draft, ...change };
-      setDraft(next);
-      const changed = Object.entries(next).filter(
-        ([key, value]) => JSON.stringify(value) !== JSON.stringify(start[key as keyof T]),
-      );
-      drawer.write(JSON.stringify(Object.fromEntries(changed)));
-    },
+    ...held,
+    set: (change) => keep({ ...held, draft: { ...held.draft, ...change } }),
+    rebase: keep,
     forget: () => drawer.clear(),
   };
 }

@@ -1,16 +1,14 @@
-import type { Basis } from '@/core/basis/basis';
-import { planTally } from '@/core/plan/evaluatePlan';
+import type { PlanTally } from '@/core/plan/evaluatePlan';
 import { familyOf } from '@/core/shapes/families';
 import type { StoredPlan } from '@/server/repositories/plans';
 import type { PlanSummary } from './PlanList';
 
-/** A stored plan, worked out to what the list shows. */
+/** A stored plan and what it comes to, as the list shows it. */
 export function planSummary(
   { id, plan }: StoredPlan,
+  { pieces, portions, doughG, fillingG, weakestLink, fits }: PlanTally,
   made: { times: number; madeOn: string } | undefined,
-  basis: Basis,
 ): PlanSummary {
-  const { pieces, portions, doughG, fillingG, weakestLink, fits } = planTally(plan, basis);
   return {
     id,
     name: plan.name,

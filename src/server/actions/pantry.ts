@@ -20,12 +20,10 @@ const saveSchema = z.discriminatedUnion('table', [
   z.object({
     table: z.literal('ingredients'),
     rows: z.array(ingredientSchema).max(MOST_ROWS, `Rows must be at most ${MOST_ROWS}`),
-    before: ingredientSchema.nullable().optional(),
   }),
   z.object({
     table: z.literal('preparations'),
     rows: z.array(preparationSchema).max(MOST_ROWS, `Rows must be at most ${MOST_ROWS}`),
-    before: preparationSchema.nullable().optional(),
   }),
 ]);
 const removeSchema = z.object({
@@ -36,8 +34,8 @@ const removeSchema = z.object({
 /** Writes pantry rows, all or none. */
 export async function writePantryRows(input: unknown): Promise<Outcome> {
   const result = await acting('plan', () => {
-    const { table, rows, before } = check(saveSchema, input);
-    saveRows(database(), table, rows, { now: new Date(), before });
+    const { table, rows } = check(saveSchema, input);
+    saveRows(database(), table, rows, { now: new Date() });
   });
   revalidatePath('/', 'layout');
   return result;

@@ -34,6 +34,10 @@ export const planRevisions = sqliteTable(
     name: text(),
     createdAt: text().notNull(),
     updatedAt: text().notNull(),
+    /** What it comes to, as JSON, kept beside it so that a list need not work it out. */
+    tally: text(),
+    /** What that was worked out from: the document and all it stands on, as one hash. */
+    tallyOf: text(),
   },
   (table) => [uniqueIndex('plan_revisions_number').on(table.planId, table.number)],
 );
@@ -111,6 +115,8 @@ export const runEvents = sqliteTable(
 export const pantryIngredients = sqliteTable('pantry_ingredients', {
   id: text().primaryKey(),
   document: text().notNull(),
+  /** The pantry's when it was last written; a save from an older one is refused. */
+  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
 });
 
@@ -118,7 +124,14 @@ export const pantryIngredients = sqliteTable('pantry_ingredients', {
 export const pantryPreparations = sqliteTable('pantry_preparations', {
   id: text().primaryKey(),
   document: text().notNull(),
+  edition: integer().notNull().default(1),
   updatedAt: text().notNull(),
+});
+
+/** The pantry's own: one row. Its edition grows with every write, so that no two writes give a row the same. */
+export const pantries = sqliteTable('pantries', {
+  id: integer().primaryKey(),
+  edition: integer().notNull(),
 });
 
 /** The kitchen: one row, a kitchen document as JSON. */

@@ -18,7 +18,7 @@ import {
 } from '../db/schema';
 import { destroyDay, moveDay } from './days';
 import { NotFoundError } from './notFound';
-import { getPantry, removeRow } from './pantry';
+import { getPantry, nextPantryEdition, removeRow } from './pantry';
 import { destroyPlan, destroyRuns, movePlan, newest } from './plans';
 import { addRevision } from './revisions';
 import { basisSchema, refreshSummary } from './runs';
@@ -71,7 +71,10 @@ const rows = (
     db.select({ document: table.document }).from(table).where(eq(table.id, id)).get(),
   parse,
   put(tx, id, document, now) {
-    tx.update(table).set({ document, updatedAt: now.toISOString() }).where(eq(table.id, id)).run();
+    tx.update(table)
+      .set({ document, edition: nextPantryEdition(tx), updatedAt: now.toISOString() })
+      .where(eq(table.id, id))
+      .run();
   },
   remove: (db, id) => removeRow(db, name, id),
 });
@@ -147,7 +150,9 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
     one: (db) => db.select({ document: kitchens.document }).from(kitchens).get(),
     parse: (value) => kitchenSchema.parse(value),
     put(tx, _id, document, now) {
-      tx.update(kitchens).set({ document, updatedAt: now.toISOString() }).run();
+      tx.update(kitchens)
+        .set({ document, edition: sql`${kitchens.edition} + 1`, updatedAt: now.toISOString() })
+        .run();
     },
     remove(db) {
       write(db, (tx) => tx.delete(kitchens).run());

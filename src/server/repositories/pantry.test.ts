@@ -5,7 +5,7 @@ import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { planWith } from '@/core/testing/plans';
 import { openDatabase, type Database } from '../db/database';
 import { addLogEntry, listLog } from './log';
-import { getPantry, ownRows, removeRow, saveRows } from './pantry';
+import { getPantry, ownRows, readRows, removeRow, saveRow, saveRows } from './pantry';
 import { createPlan, getPlan, savePlan } from './plans';
 
 const now = new Date('2026-11-24T10:00:00Z');
@@ -45,23 +45,54 @@ describe('the pantry', () => {
     expect(pantry.ingredients.size).toBe(startingPantry.ingredients.size + 1);
   });
 
-  it('does not write over what another window made of a row meanwhile, unless it is told to', () => {
-    const [mine, theirs] = [
-      { ...ricotta, water: 0.76 },
-      { ...ricotta, water: 0.7 },
-    ];
-    saveRows(db, 'ingredients', [theirs], { now, before: ricotta });
-    const save = () => saveRows(db, 'ingredients', [mine], { now, before: ricotta });
-    expect(save).toThrow(/before “.*” was changed in another window/);
-    expect(getPantry(db).ingredients.get('ricotta-fresh')).toEqual(theirs);
-    saveRows(db, 'ingredients', [mine], { now, before: theirs });
-    // Sent again, its answer lost: the same.
-    saveRows(db, 'ingredients', [mine], { now, before: theirs });
-    saveRows(db, 'ingredients', [mill], { now, before: null });
-    const other = { ...mill, name: 'Another' };
-    expect(() => saveRows(db, 'ingredients', [other], { now, before: null })).toThrow(/changed in/);
-    removeRow(db, 'ingredients', mill.id);
-    expect(() => saveRows(db, 'ingredients', [other], { now, before: mill })).toThrow(/removed in/);
+  describe('one row, as a cook works on it', () => {
+    const mine = { ...ricotta, water: 0.76 };
+    const theirs = { ...ricotta, water: 0.7 };
+    const save = (row: Ingredient, baseEdition: number) =>
+      saveRow(db, 'ingredients', row, { now, baseEdition });
+    const stands = () => getPantry(db).ingredients.get(ricotta.id);
+    const edition = () => readRows(db).editions.ingredients[ricotta.id] ?? 0;
+
+    it('is not written over from an older edition: what stands there comes back', () => {
+      expect(save(theirs, 0)).toEqual({ kind: 'saved', edition: edition() });
+      expect(save(mine, 0)).toEqual({ kind: 'conflict', theirs, edition: edition() });
+      expect(stands()).toEqual(theirs);
+      expect(save(mine, edition()).kind).toBe('saved');
+      expect(stands()).toEqual(mine);
+    });
+
+    it('sent again, its answer lost, is the same', () => {
+      const first = save(mine, 0);
+      expect(save(mine, 0)).toEqual(first);
+    });
+
+    it('of a row that was taken out, or made, meanwhile says so', () => {
+      save(mill, 0);
+      const was = readRows(db).editions.ingredients[mill.id]!;
+      expect(save({ ...mill, name: 'Another' }, 0)).toMatchObject({
+        kind: 'conflict',
+        theirs: mill,
+      });
+      removeRow(db, 'ingredients', mill.id);
+      const late = save({ ...mill, name: 'Another' }, was);
+      expect(late).toEqual({ kind: 'conflict', theirs: null, edition: 0 });
+    });
+
+    it('never gets an edition it had before, taken out and put back', () => {
+      save(theirs, 0);
+      const was = edition();
+      removeRow(db, 'ingredients', ricotta.id);
+      expect(edition()).toBe(0);
+      save(theirs, 0);
+      expect(edition()).toBeGreaterThan(was);
+      expect(save(mine, was).kind).toBe('conflict');
+    });
+
+    it('of a kitchen of before editions is past theirs', () => {
+      save(theirs, 0);
+      db.$client.exec('update pantry_ingredients set edition = 1; delete from pantries');
+      expect(save(mine, 1)).toEqual({ kind: 'saved', edition: 2 });
+    });
   });
 
   it('forgets a row that is the shipped one again', () => {

@@ -10,9 +10,8 @@ import {
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { FieldError } from '@/core/range';
-import { CHANGED_ELSEWHERE } from '../changedElsewhere';
 import { write, type Connection, type Database } from '../db/database';
-import { pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';
+import { pantries, pantryIngredients, pantryPreparations, planRevisions } from '../db/schema';
 import { readDocument, readEach, type DocumentKind, type Unreadable } from './unreadable';
 
 /** Which of the two tables. */
@@ -23,24 +22,53 @@ const TABLES = { ingredients: pantryIngredients, preparations: pantryPreparation
 /** The cook's own rows that can be read, by id. */
 export const ownRows = (db: Connection): PantryRows => readRows(db).rows;
 
-/** The same, and those that cannot be read. */
+/** Rows as they were read, by their text: most of a large pantry stands as it stood a moment ago. */
+const readAlready = new Map<string, Ingredient | Preparation>();
+
+/** As many of them are remembered, both tables of two large kitchens and more. */
+const MOST_REMEMBERED = 20_000;
+
+function remembered<T extends Ingredient | Preparation>(key: string, read: () => T): T {
+  const known = readAlready.get(key);
+  if (known) return known as T;
+  const row = read();
+  if (readAlready.size >= MOST_REMEMBERED) readAlready.clear();
+  readAlready.set(key, row);
+  return row;
+}
+
+/** The edition of each of the cook's own rows, by id. One that is not the cook's own is of edition 0. */
+export type RowEditions = Readonly<Record<PantryTable, Readonly<Record<string, number>>>>;
+
+/** The same, their editions, and those that cannot be read. */
 export function readRows(db: Connection): {
   readonly rows: PantryRows;
+  readonly editions: RowEditions;
   readonly unreadable: Unreadable[];
 } {
-  const read = <T>(table: PantryTable, kind: DocumentKind, parse: (value: unknown) => T) => {
+  const read = <T extends Ingredient | Preparation>(
+    table: PantryTable,
+    kind: DocumentKind,
+    parse: (value: unknown) => T,
+  ) => {
     const from = TABLES[table];
     const rows = db
-      .select({ id: from.id, document: from.document })
+      .select({ id: from.id, document: from.document, edition: from.edition })
       .from(from)
       .orderBy(from.id)
       .all();
-    return readEach(rows, ({ id, document }) => readDocument(document, parse, { kind, id }));
+    return {
+      ...readEach(rows, ({ id, document }) =>
+        remembered(kind + document, () => readDocument(document, parse, { kind, id })),
+      ),
+      editions: Object.fromEntries(rows.map(({ id, edition }) => [id, edition])),
+    };
   };
   const ingredients = read('ingredients', 'ingredient', (row) => ingredientSchema.parse(row));
   const preparations = read('preparations', 'preparation', (row) => preparationSchema.parse(row));
   return {
     rows: { ingredients: ingredients.read, preparations: preparations.read },
+    editions: { ingredients: ingredients.editions, preparations: preparations.editions },
     unreadable: [...ingredients.unreadable, ...preparations.unreadable],
   };
 }
@@ -48,59 +76,99 @@ export function readRows(db: Connection): {
 /** The pantry as it now stands: shipped rows, the cook's own over them. */
 export const getPantry = (db: Connection): Pantry => pantryWith(ownRows(db));
 
+/** Kitchens of before editions hold rows of edition 1: the first that is given is past it. */
+const FIRST_EDITION = 2;
+
+/** The edition of what is about to be written. */
+export const nextPantryEdition = (tx: Connection): number =>
+  tx
+    .insert(pantries)
+    .values({ id: 1, edition: FIRST_EDITION })
+    .onConflictDoUpdate({ target: pantries.id, set: { edition: sql`${pantries.edition} + 1` } })
+    .returning({ edition: pantries.edition })
+    .get().edition;
+
 /**
  * Writes rows, each new or over the one with its id; all of them or, when one cannot be written, none.
  * A row that is the shipped one again is no longer the cook's own.
- * @param before the one row as it was when its change began, null for a new one: should it be another by
- * now, nothing is written; whatever stands there when left out
- * @throws FieldError naming `before` when the row was changed meanwhile
+ * @throws FieldError naming the plan that would become unreadable
  */
 export function saveRows(
   db: Database,
   table: PantryTable,
   rows: readonly (Ingredient | Preparation)[],
-  { now, before: expected }: { now: Date; before?: Ingredient | Preparation | null },
+  { now }: { now: Date },
 ): void {
-  const from = TABLES[table];
-  const shipped: ReadonlyMap<string, unknown> = startingPantry[table];
-  write(db, (tx) => {
-    const before = getPantry(tx);
-    const [only] = rows;
-    if (expected !== undefined && only) checkUnchanged(before[table].get(only.id), expected, only);
-    for (const row of rows) {
-      const document = JSON.stringify(row);
-      if (JSON.stringify(shipped.get(row.id)) === document) {
-        tx.delete(from).where(eq(from.id, row.id)).run();
-        continue;
-      }
-      const values = { document, updatedAt: now.toISOString() };
-      tx.insert(from)
-        .values({ id: row.id, ...values })
-        .onConflictDoUpdate({ target: from.id, set: values })
-        .run();
-    }
-    checkPlansStillRead(
-      tx,
-      before,
-      table,
-      rows.map(({ id }) => id),
-    );
-  });
+  write(db, (tx) => putRows(tx, table, rows, now));
 }
 
-/** A row that another window changed is not written over unseen; the same save twice is one. */
-function checkUnchanged(
-  now: Ingredient | Preparation | undefined,
-  before: Ingredient | Preparation | null,
-  row: Ingredient | Preparation,
-): void {
-  if (isDeepStrictEqual(now ?? null, before) || isDeepStrictEqual(now, row)) return;
-  throw new FieldError(
-    CHANGED_ELSEWHERE,
-    now
-      ? `“${now.name}” was changed in another window meanwhile`
-      : `“${row.name}” was removed in another window meanwhile`,
+/** @returns the edition the rows now have */
+function putRows(
+  tx: Connection,
+  table: PantryTable,
+  rows: readonly (Ingredient | Preparation)[],
+  now: Date,
+): number {
+  const from = TABLES[table];
+  const shipped: ReadonlyMap<string, unknown> = startingPantry[table];
+  const before = getPantry(tx);
+  const edition = nextPantryEdition(tx);
+  for (const row of rows) {
+    const document = JSON.stringify(row);
+    if (JSON.stringify(shipped.get(row.id)) === document) {
+      tx.delete(from).where(eq(from.id, row.id)).run();
+      continue;
+    }
+    const values = { document, edition, updatedAt: now.toISOString() };
+    tx.insert(from)
+      .values({ id: row.id, ...values })
+      .onConflictDoUpdate({ target: from.id, set: values })
+      .run();
+  }
+  checkPlansStillRead(
+    tx,
+    before,
+    table,
+    rows.map(({ id }) => id),
   );
+  return edition;
+}
+
+/** What came of a save of one row. */
+export type RowSave =
+  | { readonly kind: 'saved'; readonly edition: number }
+  | {
+      readonly kind: 'conflict';
+      /** The row as it now stands; null where there is none any more. */
+      readonly theirs: Ingredient | Preparation | null;
+      readonly edition: number;
+    };
+
+const editionOf = (db: Connection, table: PantryTable, id: string): number => {
+  const from = TABLES[table];
+  return db.select({ edition: from.edition }).from(from).where(eq(from.id, id)).get()?.edition ?? 0;
+};
+
+/**
+ * Saves one row as the cook works on it. What is stored already is saved, whatever it was made from.
+ * @param baseEdition the row's when its change began, 0 for a new one or a shipped one: another one is a
+ * conflict, and changes nothing
+ * @throws FieldError naming the plan that would become unreadable
+ */
+export function saveRow(
+  db: Database,
+  table: PantryTable,
+  row: Ingredient | Preparation,
+  { now, baseEdition }: { now: Date; baseEdition: number },
+): RowSave {
+  return write(db, (tx) => {
+    const edition = editionOf(tx, table, row.id);
+    const theirs = getPantry(tx)[table].get(row.id) ?? null;
+    if (isDeepStrictEqual(theirs, row)) return { kind: 'saved', edition };
+    if (edition !== baseEdition) return { kind: 'conflict', theirs, edition };
+    putRows(tx, table, [row], now);
+    return { kind: 'saved', edition: editionOf(tx, table, row.id) };
+  });
 }
 
 /** Revisions whose document names a row. */
@@ -157,6 +225,7 @@ export function removeRow(db: Database, table: PantryTable, id: string): void {
       }
     }
     const before = getPantry(tx);
+    nextPantryEdition(tx);
     tx.delete(from).where(eq(from.id, id)).run();
     checkPlansStillRead(tx, before, table, [id]);
   });

@@ -7,6 +7,12 @@ import { readRows } from '@/server/repositories/pantry';
 export const metadata: Metadata = { title: 'Pantry' };
 
 export default async function Page() {
-  const { rows, unreadable } = readRows(database());
-  return <PantryPage ownRows={rows} notice={<UnreadableNotice documents={unreadable} />} />;
+  const { rows, editions, unreadable } = readRows(database());
+  return (
+    <PantryPage
+      ownRows={rows}
+      editions={editions}
+      notice={<UnreadableNotice documents={unreadable} />}
+    />
+  );
 }

@@ -4,7 +4,8 @@ import { readArchive, writeArchive } from '@/core/formats/archiveFile';
 import { planWith } from '@/core/testing/plans';
 import type { Database } from '../../db/database';
 import { openKitchenFile } from '../../database';
-import { getKitchen } from '../../repositories/kitchen';
+import { getKitchen, kitchenEdition, saveKitchen } from '../../repositories/kitchen';
+import { readRows } from '../../repositories/pantry';
 import { getPlan, savePlan } from '../../repositories/plans';
 import { listRevisions } from '../../repositories/revisions';
 import { addEvents, getRun, listRuns, openRun } from '../../repositories/runs';
@@ -98,6 +99,16 @@ describe('an archive', () => {
     expect(getRun(other, 'run-2').plan.shape.doseG).toBe(11);
     expect(getPlan(other, 'a').plan.shape.doseG).toBe(12);
     other.$client.close();
+  });
+
+  it('that takes the place of kitchen and pantry is another edition of them: an open page asks first', () => {
+    const archive = readAll(db);
+    saveKitchen(db, { ...getKitchen(db), name: 'Quay' }, { now: minute(40) });
+    const [kitchen, rows] = [kitchenEdition(db), readRows(db).editions.ingredients];
+    takeIn(db, archive, { different: 'take', now: minute(41) });
+    expect(kitchenEdition(db)).toBeGreaterThan(kitchen);
+    const [id, was] = Object.entries(rows)[0]!;
+    expect(readRows(db).editions.ingredients[id]).toBeGreaterThan(was);
   });
 
   it('with a batch that has no plan is refused whole', () => {

@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import type { Archive, ArchivedDay, ArchivedPlan, ArchivedRun } from '@/core/formats/archive';
 import { write, type Connection, type Database } from '../../db/database';
 import {
@@ -12,6 +12,7 @@ import {
   runEvents,
   runs,
 } from '../../db/schema';
+import { nextPantryEdition } from '../../repositories/pantry';
 import { addRevision } from '../../repositories/revisions';
 import { refreshSummary } from '../../repositories/runs';
 import { readEach } from '../../repositories/unreadable';
@@ -42,13 +43,18 @@ export function takeIn(
       const values = { document: archive.kitchen, updatedAt: at };
       tx.insert(kitchens)
         .values({ id: 1, ...values })
-        .onConflictDoUpdate({ target: kitchens.id, set: values })
+        // An open page follows the one before: its next save asks.
+        .onConflictDoUpdate({
+          target: kitchens.id,
+          set: { ...values, edition: sql`${kitchens.edition} + 1` },
+        })
         .run();
     }
+    const edition = nextPantryEdition(tx);
     for (const table of ['ingredients', 'preparations'] as const) {
       const into = PANTRY[table];
       for (const { id, document } of archive[table]) {
-        const values = { document, updatedAt: at };
+        const values = { document, edition, updatedAt: at };
         const row = tx.insert(into).values({ id, ...values });
         (take
           ? row.onConflictDoUpdate({ target: into.id, set: values })
