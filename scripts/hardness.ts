@@ -4,6 +4,7 @@
  * Usage: npm run hardness -- [--share 0.01]   a share of the whole, for a quick look
  */
 import { parseArgs } from 'node:util';
+import { badCommand } from '../src/cli/testing/badCommand';
 import { planWith } from '../src/core/testing/plans';
 import { seeded } from '../src/core/testing/kitchens';
 import { databaseProblem } from '../src/server/vault/problem';
@@ -71,10 +72,10 @@ function fillDisk(): void {
   );
 }
 
-const inputs = tryBadInputs(some(1_000_000), seeded(20261124));
+const inputs = await tryBadInputs(some(1_000_000), seeded(20261124), [badCommand]);
 for (const crash of inputs.crashes.slice(0, 5)) console.log(crash);
 row(
-  'Bad inputs to schema, parsers, calculators, door',
+  'Bad inputs to schema, parsers, calculators, command line, door',
   `${inputs.tried} tried, ${inputs.refused} refused in words, ${inputs.crashes.length} crashes`,
   '0 crashes',
   inputs.crashes.length === 0,

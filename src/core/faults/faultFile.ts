@@ -38,13 +38,17 @@ const foundSchema = z.partialRecord(
 /** What `mortar faults` reads: what is seen and answered, with the plan and the run where there are any. */
 export const faultFileSchema = z.strictObject({
   /** A plan document, or the name of its file beside this one. */
-  plan: z.union([z.string().max(400), z.record(z.string(), z.unknown())]).optional(),
+  plan: z
+    .union([z.string().max(400), z.record(z.string(), z.unknown())], {
+      error: 'Plan must be a plan document or the name of its file',
+    })
+    .optional(),
   /** A run’s events, or the name of its file. */
   run: z
-    .union([
-      z.string().max(400),
-      z.array(z.unknown()).max(20_000, 'Run must hold at most 20000 events'),
-    ])
+    .union(
+      [z.string().max(400), z.array(z.unknown()).max(20_000, 'Run must hold at most 20000 events')],
+      { error: 'Run must be a list of at most 20000 events or the name of its file' },
+    )
     .optional(),
   signs: z
     .array(signSchema)

@@ -30,7 +30,10 @@ export interface BadInputs {
   readonly crashes: readonly string[];
 }
 
-type Random = () => number;
+export type Random = () => number;
+
+/** Hands something that takes from outside one bad thing. Throws what that throws. */
+export type Taker = (random: Random) => void | Promise<void>;
 
 /** Values that break what does not look twice. */
 const STRANGE: readonly unknown[] = [
@@ -61,7 +64,7 @@ const STRANGE: readonly unknown[] = [
   '٣',
 ];
 
-const pick = <T>(random: Random, from: readonly T[]): T =>
+export const pick = <T>(random: Random, from: readonly T[]): T =>
   from[Math.floor(random() * from.length)]!;
 
 /** A value that nobody expects: its own, for what is put in a document may be spoilt in its turn. */
@@ -153,7 +156,7 @@ const dayFile = { ...day, plans: { ravioli: plans[0]! } };
 const NAMES = Object.keys(calculators);
 
 /** Everything that takes something from outside, each with a way to hand it something bad. */
-const TAKERS: readonly ((random: Random) => void)[] = [
+const TAKERS: readonly Taker[] = [
   (random) => {
     const plan = parsePlan(spoilt(pick(random, plans), random));
     // What is taken must be worked out too, whatever it says.
@@ -201,19 +204,24 @@ const TAKERS: readonly ((random: Random) => void)[] = [
 /**
  * Hands everything that takes something from outside bad inputs from one seed. What is refused must be
  * refused in words.
+ * @param more takers of layers above this one
  */
-export function tryBadInputs(times: number, random: Random): BadInputs {
+export async function tryBadInputs(
+  times: number,
+  random: Random,
+  more: readonly Taker[] = [],
+): Promise<BadInputs> {
+  const takers = [...TAKERS, ...more];
   let refused = 0;
   const crashes: string[] = [];
   for (let n = 0; n < times; n++) {
-    const taker = TAKERS[n % TAKERS.length]!;
     try {
-      taker(random);
+      await takers[n % takers.length]!(random);
     } catch (error) {
       if (error instanceof PlanError || error instanceof FieldError) refused += 1;
       else
         crashes.push(
-          `${n % TAKERS.length}: ${error instanceof Error ? error.stack?.split('\n').slice(0, 3).join(' ') : String(error)}`,
+          `${n % takers.length}: ${error instanceof Error ? error.stack?.split('\n').slice(0, 3).join(' ') : String(error)}`,
         );
     }
   }
