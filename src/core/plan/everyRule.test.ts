@@ -32,21 +32,16 @@ const plans: readonly Plan[] = [
   ...(['coarse', 'mixed', 'minced', 'blended'] as const).map((texture) =>
     planWith({ filling: { ...wet, texture } }),
   ),
-  ...(['semolina', 'granular', 'fine'] as const).map((kind) =>
-    rolled({ dust: { kind, gPerKg: 30 } }),
-  ),
   ...(['slow', 'fast'] as const).map((speed) => rolled({ speed })),
   ...genericRollers.map((roller) => rolled({ roller, thicknessMm: 1 })),
   rolled({ roller: { ...genericRollers[0]!, drive: 'powered' } }),
   rolled({ air: 'fan' }),
   rolled({ thicknessMm: 0.6 }),
-  rolled({ thicknessMm: 0.93 }),
   rolled({ thicknessMm: 0.74 }),
   ...(['mixer', 'processor'] as const).map((by) =>
     mixed({ work: { ...planWith().dough.work, by, kneadMin: 2 } }),
   ),
   mixed({ work: { ...planWith().dough.work, kneadMin: 7, restMin: 22 } }),
-  mixed({ work: { ...planWith().dough.work, restAt: 'chilled' } }),
   ...(['benchFlourFree', 'rolledByPin'] as const).map((style) => mixed({ style })),
   mixed({ rh: 0.7 }),
   mixed({
@@ -73,23 +68,6 @@ const plans: readonly Plan[] = [
   }),
   planWith({ filling: { ...wet, yieldStressPa: 110 } }),
   planWith({ filling: { ...wet, yieldStressPa: 2700 } }),
-  mixed({
-    parts: [
-      { id: 'flour-00', g: 400 },
-      { id: 'egg-whole', g: 240 },
-    ],
-  }),
-  mixed({
-    parts: [
-      { id: 'flour-00', g: 400 },
-      { id: 'egg-whole', g: 150 },
-      { id: 'egg-yolk', g: 40 },
-    ],
-  }),
-  planWith({
-    batch: { ...planWith().batch, wayIn: 'dough', doughInHandG: 777, rerolls: 2 },
-    dough: { ...planWith().dough, work: { ...planWith().dough.work, kneadMin: 3, folds: 0 } },
-  }),
   ...[30, 60, 90].map((yieldStressPa) =>
     planWith({
       filling: { ...wet, yieldStressPa },
@@ -97,7 +75,6 @@ const plans: readonly Plan[] = [
     }),
   ),
   planWith({ boil: { ...planWith().boil, style: 'rolling' } }),
-  planWith({ batch: { ...planWith().batch, trimTo: 'soup', rerolls: 0, portions: 60 } }),
   ...[150, 250, 400].map((yieldStressPa) => planWith({ filling: { ...wet, yieldStressPa } })),
   ...[0.6, 0.7, 0.8, 0.85, 0.88, 0.9, 0.92, 0.95].map((share) =>
     planWith({
@@ -120,11 +97,52 @@ const plans: readonly Plan[] = [
   ...FACES.map((faces) => planWith({ hold: { faces } })),
   ...AIR_WAYS.map((air) => planWith({ hold: { air } })),
   planWith({ hold: { phases: [{ place: 'bench', minutes: 50 }] } }),
+  // What tells most stands last: it is asked first.
+  ...(['semolina', 'granular', 'fine'] as const).map((kind) =>
+    rolled({ dust: { kind, gPerKg: 30 } }),
+  ),
+  rolled({ thicknessMm: 0.93 }),
+  mixed({ work: { ...planWith().dough.work, restAt: 'chilled' } }),
+  planWith({ batch: { ...planWith().batch, trimTo: 'soup', rerolls: 0, portions: 60 } }),
+  planWith({
+    batch: { ...planWith().batch, wayIn: 'dough', doughInHandG: 777, rerolls: 2 },
+    dough: { ...planWith().dough, work: { ...planWith().dough.work, kneadMin: 3, folds: 0 } },
+  }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 150 },
+      { id: 'egg-yolk', g: 40 },
+    ],
+  }),
+  mixed({
+    parts: [
+      { id: 'flour-00', g: 400 },
+      { id: 'egg-whole', g: 240 },
+    ],
+  }),
   planWith({ filling: { ...planWith().filling, meetsC: 31 } }),
 ];
 
-/** Everything that the product says of these plans, by a set of rules: one answer after another. */
+/** Everything that the product says of these plans, by a set of rules; what takes long stands first, for it is asked last. */
 const ASKED: readonly ((rules: Rules) => unknown)[] = [
+  // Remedies try many plans out: of a few they are asked.
+  ...[shaped({ doseG: 13 }), shaped({ doseG: 21 }), planWith({ filling: wet })].map(
+    (plan) => (rules: Rules) =>
+      evaluatePlan(plan, { ...startingBasis, rules }).weakestLink.remedies.length,
+  ),
+  ...(['spooned', 'piped', 'ball'] as const).map((laid) => (rules: Rules) => {
+    const plan = shaped({ laid, doseG: 21 });
+    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
+  }),
+  (rules) => {
+    const held = { ...planWith({ filling: wet }).hold, surface: 'bare' as const };
+    const plan = planWith({
+      filling: wet,
+      hold: { ...held, phases: [{ place: 'bench', minutes: 110 }] },
+    });
+    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
+  },
   ...plans.map((plan) => (rules: Rules) => {
     const {
       shape,
@@ -140,11 +158,6 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     const { drawing: _drawing, ...measures } = shape;
     return [rest, boil, hold, measures, weakestLink.state];
   }),
-  // Remedies try many plans out: of a few they are asked.
-  ...[shaped({ doseG: 13 }), shaped({ doseG: 21 }), planWith({ filling: wet })].map(
-    (plan) => (rules: Rules) =>
-      evaluatePlan(plan, { ...startingBasis, rules }).weakestLink.remedies.length,
-  ),
   (rules) => dryingRemedies(wet, 0, { ...startingBasis, rules }),
   (rules) => spoonDose({ ml: 5, densityGPerMl: 1, heaped: true }, rules),
   (rules) => panDryingTime({ waterG: 50 }, rules),
@@ -152,18 +165,6 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),
     ),
-  ...(['spooned', 'piped', 'ball'] as const).map((laid) => (rules: Rules) => {
-    const plan = shaped({ laid, doseG: 21 });
-    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
-  }),
-  (rules) => {
-    const held = { ...planWith({ filling: wet }).hold, surface: 'bare' as const };
-    const plan = planWith({
-      filling: wet,
-      hold: { ...held, phases: [{ place: 'bench', minutes: 110 }] },
-    });
-    return scatter(modelOf(plan, { ...startingBasis, rules }), { pieces: 300 });
-  },
   () => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
   (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
 ];

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { startingBasis } from '../../basis/basis';
 import { readDayFile } from '../../formats/dayFile';
@@ -6,104 +5,16 @@ import { METRIC } from '../../units/units';
 import { figureText } from '../../units/format';
 import { dayAfter, momentAt } from '../document/clock';
 import { parseDay } from '../document/day';
-import { checkSchedule } from '../engine/check';
 import { solve } from '../engine/solve';
 import { dayPaper } from '../paper';
 import { dayWork } from '../tasks/work';
 import { DAY_PLANS, dayWith, supper, weekend } from '../testing/days';
 import { blocksOf } from './blocks';
 import { handsCurve } from './handsCurve';
-import { lanesOf } from './lanes';
 import { mendsFor } from './mends';
 import { breaksWhenMoved, solveDay } from './solveDay';
 
 const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
-
-describe('any day', () => {
-  const anyDay = fc
-    .record({
-      services: fc.array(
-        fc.record({
-          planId: fc.constantFrom('ravioli', 'stall', 'half-moons'),
-          portions: fc.integer({ min: 1, max: 40 }),
-          kind: fc.constantFrom('plates' as const, 'handOver' as const, 'class' as const),
-          ahead: fc.constantFrom('sameDay' as const, 'dayBefore' as const, 'frozen' as const),
-          at: fc.constantFrom('2026-11-27T13:00', '2026-11-27T19:00', '2026-11-28T09:30'),
-          overMin: fc.integer({ min: 0, max: 90 }),
-          ribbons: fc.boolean(),
-        }),
-        { minLength: 1, maxLength: 3 },
-      ),
-      rollers: fc.integer({ min: 0, max: 2 }),
-      pots: fc.integer({ min: 0, max: 3 }),
-      trays: fc.integer({ min: 1, max: 20 }),
-      people: fc.integer({ min: 0, max: 4 }),
-    })
-    .map(({ services, rollers, pots, trays, people }) => {
-      const day = dayWith(services);
-      return {
-        ...day,
-        people: Array.from({ length: people }, (_, i) => ({
-          ...day.people[i % 2]!,
-          id: `p${i}`,
-          pace: 1 + (i % 2) / 4,
-        })),
-        gear: {
-          ...day.gear,
-          rollers: day.gear.rollers.concat({ id: 'r2', name: 'Other' }).slice(0, rollers),
-          pots: Array.from({ length: pots }, (_, i) => ({ name: `Pot ${i}`, litres: 6 + 4 * i })),
-          fridgeTrays: trays,
-          freezerTrays: trays,
-          trays,
-        },
-      };
-    });
-
-  it('breaks no limit that it does not tell, and counts every task once', () => {
-    let done = 0;
-    fc.assert(
-      fc.property(anyDay, (day) => {
-        const {
-          work,
-          solved: found,
-          timetable,
-        } = solveDay(day, DAY_PLANS, startingBasis, { tries: 20 });
-        expect(checkSchedule(work.problem, found.schedule)).toEqual(found.breaches);
-        expect(timetable.feasible).toBe(found.breaches.length === 0 && work.troubles.length === 0);
-        expect(new Set(timetable.tasks.map(({ id }) => id)).size).toBe(timetable.tasks.length);
-        if (timetable.feasible) done += 1;
-        // What cannot be done says why.
-        else expect(timetable.breaches.every(({ says }) => /^[A-Z0-9].*\.$/.test(says))).toBe(true);
-      }),
-      { numRuns: 60 },
-    );
-    expect(done).toBeGreaterThan(5);
-  });
-
-  it('never takes more room, or gear, than its lanes have', () => {
-    fc.assert(
-      fc.property(anyDay, (day) => {
-        const { work, timetable } = solveDay(day, DAY_PLANS, startingBasis, { tries: 20 });
-        if (!timetable.feasible) return;
-        for (const lane of lanesOf(work, timetable)) {
-          if (lane.kind === 'room') {
-            for (const { trays } of lane.levels) {
-              expect(trays.reduce((sum, { n }) => sum + n, 0)).toBeLessThanOrEqual(lane.capacity);
-            }
-          }
-          if (lane.kind === 'person') {
-            lane.blocks
-              .slice(1)
-              .forEach((block, i) =>
-                expect(block.fromMin).toBeGreaterThanOrEqual(lane.blocks[i]!.toMin),
-              );
-          }
-        }
-      }),
-      { numRuns: 30 },
-    );
-  });
-});
 
 describe('moving a task', () => {
   it('says at once what breaks, and nothing where nothing does', () => {
