@@ -44,6 +44,7 @@ const wet = {
 };
 const piece = { halfHeightMm: 7, shapeExponent: 0.6, bathC: 98, targetC: 74 };
 const sheet = { thicknessMm: 0.8, freeWaterShare: 0.05, doughMoisture: 0.34 };
+const DAY_S = 86_400;
 /** Never the same twice, so that nothing kept is measured. */
 const other = (i: number) => ({
   ...wet,
@@ -55,19 +56,21 @@ export function riskRows(): Row[] {
   const map = modelOf(wet, startingBasis);
   const tasks: readonly (readonly [string, number, (i: number) => void])[] = [
     [
-      'seep of a whole hold, bare tray',
+      'seep of a hold of a day, bare tray',
       0.1,
       (i) =>
         seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'bare' }, undefined, {
           untilFace: 0.47,
+          untilS: DAY_S,
         }),
     ],
     [
-      'seep of a whole hold, semolina',
+      'seep of a hold of a day, semolina',
       0.2,
       (i) =>
         seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'semolina' }, undefined, {
           untilFace: 0.47,
+          untilS: DAY_S,
         }),
     ],
     ['middle hot, thawed', 0.01, (i) => coreThawed({ ...piece, fromC: 6 + i * 1e-6 })],

@@ -5,12 +5,13 @@ const STEP_S = 4;
 const GAMMA = 1 - Math.SQRT1_2;
 const LONGEST_S = 6 * 3600;
 
-/** Heat held, J/m³ from −3 °C up, and the integral of conductivity over temperature, W/m, at the bends. */
+/** Heat held, J/m³ from −3 °C up, by how warm it is, and where it bends. */
 const CAPACITY = HEAT.conductivity / HEAT.diffusivity;
 const LATENT = HEAT.latentJPerKg * HEAT.waterShare * HEAT.kgPerM3;
 const MELTING = CAPACITY + LATENT / (HEAT.softC - HEAT.hardC);
 const FROZEN_K = HEAT.conductivity * HEAT.frozenConducts;
 const FROZEN_C = CAPACITY * HEAT.frozenHolds;
+const [OVER_FROZEN, OVER_MELTING, OVER_THAWED] = [1 / FROZEN_C, 1 / MELTING, 1 / CAPACITY] as const;
 const H_CLEAR = MELTING * (HEAT.clearC - HEAT.hardC);
 const H_SOFT = MELTING * (HEAT.softC - HEAT.hardC);
 
@@ -25,14 +26,9 @@ const heatAt = (tempC: number): number => {
     ? (tempC - HEAT.hardC) * MELTING
     : H_SOFT + (tempC - HEAT.softC) * CAPACITY;
 };
-const conductivity = (heat: number): number => (heat < H_CLEAR ? FROZEN_K : HEAT.conductivity);
-/** ∫ k dT from the clear point, W/m: with it the flow between two cells needs no mean conductivity. */
-const potential = (heat: number): number => conductivity(heat) * (temperature(heat) - HEAT.clearC);
-/** Its slope over heat, m²/s. */
-const slopeOf = (heat: number): number => {
-  const holds = heat < 0 ? FROZEN_C : heat < H_SOFT ? MELTING : CAPACITY;
-  return conductivity(heat) / holds;
-};
+/** Between which two bends a heat lies. */
+const stretchOf = (heat: number): number =>
+  heat < H_CLEAR ? (heat < 0 ? 0 : 1) : heat < H_SOFT ? 2 : 3;
 
 /**
  * Seconds until the middle of a frozen piece is at its target. Law: conduction with latent heat spread
@@ -50,64 +46,82 @@ export function coreFrozen(
   if (fromC >= targetC) return 0;
   const half = halfHeightMm / 1000;
   const dx = half / n;
-  // Area of the inner face of each cell, and its volume, of a body whose area grows as x^p.
-  const area = Float64Array.from({ length: n + 1 }, (_, i) => (i * dx) ** p);
-  const volume = Float64Array.from(
+  // Of a body whose area grows as x^p: the inner face of each cell over the way between two middles, and one over
+  // the cell's volume.
+  const face = Float64Array.from({ length: n + 1 }, (_, i) => (i * dx) ** p / dx);
+  const overVolume = Float64Array.from(
     { length: n },
-    (_, i) => (((i + 1) * dx) ** (p + 1) - (i * dx) ** (p + 1)) / (p + 1),
+    (_, i) => (p + 1) / (((i + 1) * dx) ** (p + 1) - (i * dx) ** (p + 1)),
   );
-  if (p === 0) area[0] = 0;
+  if (p === 0) face[0] = 0;
+  const outerFace = face[n]! * dx;
   // Steps as fine beside a small piece as beside a large one.
   const dt = stepS * Math.min(2, (halfHeightMm / 7) ** 2);
   const g = GAMMA * dt;
   let heat = new Float64Array(n).fill(heatAt(fromC));
   let trial = new Float64Array(n);
-  const [base, rate, delta, low, mid, up] = Array.from(
-    { length: 6 },
-    () => new Float64Array(n),
-  ) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
+  const base = new Float64Array(n);
+  const rate = new Float64Array(n);
+  // Of the heat on trial: ∫ k dT from the clear point, W/m, with which the flow between two cells needs no mean
+  // conductivity; and how fast it grows with the heat, m²/s.
+  const potential = new Float64Array(n);
+  const slope = new Float64Array(n);
+  const change = new Float64Array(n);
+  const upper = new Float64Array(n);
 
-  const flow = (at: Float64Array) => {
-    let inner = 0;
+  /** How fast each cell's heat grows, W/m³; gives how easily the outermost takes it from the bath, W/m² a degree. */
+  const flow = (at: Float64Array): number => {
     for (let i = 0; i < n; i += 1) {
-      const k = conductivity(at[i]!);
-      const outer =
-        i < n - 1
-          ? (area[i + 1]! * (potential(at[i + 1]!) - potential(at[i]!))) / dx
-          : (area[n]! * (bathC - temperature(at[i]!))) / (1 / HEAT.surface + dx / (2 * k));
-      rate[i] = (outer - inner) / volume[i]!;
+      const h = at[i]!;
+      const k = h < H_CLEAR ? FROZEN_K : HEAT.conductivity;
+      // One bend after the other: frozen, melting, thawed.
+      const soft = h >= H_SOFT;
+      const over = h < 0 ? OVER_FROZEN : soft ? OVER_THAWED : OVER_MELTING;
+      const tempC = soft ? HEAT.softC + (h - H_SOFT) * over : HEAT.hardC + h * over;
+      potential[i] = k * (tempC - HEAT.clearC);
+      slope[i] = k * over;
+    }
+    const last = n - 1;
+    let inner = 0;
+    for (let i = 0; i < last; i += 1) {
+      const outer = face[i + 1]! * (potential[i + 1]! - potential[i]!);
+      rate[i] = (outer - inner) * overVolume[i]!;
       inner = outer;
     }
+    const k = at[last]! < H_CLEAR ? FROZEN_K : HEAT.conductivity;
+    const eases = outerFace / (1 / HEAT.surface + dx / (2 * k));
+    const outer = eases * (bathC - HEAT.clearC - potential[last]! / k);
+    rate[last] = (outer - inner) * overVolume[last]!;
+    return eases / k;
   };
   /** Solves trial = base + γ Δt f(trial) by Newton. */
   const implicit = () => {
     for (let turn = 0; turn < 12; turn += 1) {
-      flow(trial);
+      const eases = flow(trial);
+      // Down: each row of 1 − γ Δt J less its share of the one above.
+      let [m, aboveSlope, aboveUpper, aboveChange, over] = [0, 0, 0, 0, 0];
       for (let i = 0; i < n; i += 1) {
-        const s = slopeOf(trial[i]!);
-        const v = g / volume[i]!;
-        const k = conductivity(trial[i]!);
-        const outer =
-          i < n - 1
-            ? (area[i + 1]! * s) / dx
-            : (area[n]! * s) / k / (1 / HEAT.surface + dx / (2 * k));
-        mid[i] = 1 + v * (outer + (i > 0 ? (area[i]! * s) / dx : 0));
-        low[i] = i > 0 ? (-v * area[i]! * slopeOf(trial[i - 1]!)) / dx : 0;
-        up[i] = i < n - 1 ? (-v * area[i + 1]! * slopeOf(trial[i + 1]!)) / dx : 0;
-        delta[i] = base[i]! + g * rate[i]! - trial[i]!;
+        const v = g * overVolume[i]!;
+        const own = slope[i]!;
+        const outer = i < n - 1 ? face[i + 1]! : eases;
+        m = -v * face[i]! * aboveSlope * over;
+        over = 1 / (1 + v * own * (outer + face[i]!) - m * aboveUpper);
+        aboveChange = base[i]! + g * rate[i]! - trial[i]! - m * aboveChange;
+        aboveUpper = i < n - 1 ? -v * outer * slope[i + 1]! : 0;
+        aboveSlope = own;
+        change[i] = aboveChange * over;
+        upper[i] = aboveUpper * over;
       }
-      for (let i = 1; i < n; i += 1) {
-        const m = low[i]! / mid[i - 1]!;
-        mid[i] = mid[i]! - m * up[i - 1]!;
-        delta[i] = delta[i]! - m * delta[i - 1]!;
-      }
-      let most = 0;
+      // And up again. All is straight between two bends: where no cell passed one, this is the answer.
+      let [below, bent] = [0, false];
       for (let i = n - 1; i >= 0; i -= 1) {
-        delta[i] = (delta[i]! - (i < n - 1 ? up[i]! * delta[i + 1]! : 0)) / mid[i]!;
-        trial[i] = trial[i]! + delta[i]!;
-        most = Math.max(most, Math.abs(delta[i]!));
+        below = change[i]! - upper[i]! * below;
+        const was = trial[i]!;
+        const now = was + below;
+        trial[i] = now;
+        if (stretchOf(was) !== stretchOf(now)) bent = true;
       }
-      if (most < 1e-4 * CAPACITY) return;
+      if (!bent) return;
     }
   };
   /** The middle itself, by the parabola through the two innermost cells. */
@@ -120,8 +134,10 @@ export function coreFrozen(
     base.set(heat);
     trial.set(heat);
     implicit();
-    flow(trial);
-    for (let i = 0; i < n; i += 1) base[i] = heat[i]! + (1 - GAMMA) * dt * rate[i]!;
+    // What the first stage came to says how fast it grew.
+    for (let i = 0; i < n; i += 1) {
+      base[i] = heat[i]! + ((1 - GAMMA) / GAMMA) * (trial[i]! - base[i]!);
+    }
     implicit();
     [heat, trial] = [trial, heat];
     const now = middle();

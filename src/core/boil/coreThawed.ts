@@ -40,14 +40,15 @@ export function warming(p: number, biot: number, terms = TERMS): Warming {
   };
   const weights: number[] = [];
   const rates: number[] = [];
-  const step = 0.35;
+  // No two roots lie so near each other: they come nearly π apart.
+  const step = 0.8;
   let [from, at] = [1e-9, off(1e-9)];
   while (rates.length < terms) {
     const to = from + step;
     const there = off(to);
     if (at * there < 0) {
       let [low, high, fLow, fHigh] = [from, to, at, there];
-      for (let i = 0; i < 60 && Math.abs(high - low) > 1e-13; i += 1) {
+      for (let i = 0; i < 60 && Math.abs(high - low) > 1e-10; i += 1) {
         // Illinois: the false position, kept from standing still.
         const middle = (low * fHigh - high * fLow) / (fHigh - fLow);
         const f = off(middle);

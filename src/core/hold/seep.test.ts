@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { startingRules, withRules } from '../basis/rules';
-import { faceAfter, profileAfter, secondsToFace, seep, wettedFace, type SeepInput } from './seep';
+import { seep, wettedFace, type SeepInput } from './seep';
+import { faceAfter, profileAfter, secondsToFace } from './seepCourse';
 import { seepOf } from './seepMemo';
 import { seepTime } from './seepTime';
 import { SURFACES } from './surfaces';

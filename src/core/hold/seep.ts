@@ -1,6 +1,5 @@
 import { startingRules, type Rules } from '../basis/rules';
 import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
-import { monotoneCubic } from '../physics/monotoneCubic';
 import { uptakeOf, type Surface } from './surfaces';
 
 /** A sheet between a filling and what it stands on. */
@@ -80,80 +79,18 @@ export function seep(
   const wetted = Math.exp(moist * (wettedFace(input, rules) - AT_MOISTURE));
 
   const n = cells;
-  const size = n + 1;
-  // Moisture of each cell; last, what the surface has taken, mm.
-  let x = new Float64Array(size).fill(doughMoisture);
+  const perCell = conduct / (h * h);
+  const scratch = cells === CELLS ? OWN : scratchOf(cells);
+  const { stage, uStage, k1, k2, sweep } = scratch;
+  // Moisture of each cell; last, what the surface has taken, mm. And u of each, followed along with it.
+  let { x, next, u, uNext } = scratch;
+  x.fill(doughMoisture);
   x[n] = 0;
-  let next = new Float64Array(size);
-  const stage = new Float64Array(size);
-  const [lower, diagonal, upper] = [0, 1, 2].map(() => new Float64Array(size)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
-  const [k1, k2, slopes] = [0, 1, 2].map(() => new Float64Array(size)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
-  const u = new Float64Array(n);
-  /** Flux in at the top, mm × moisture per s, of the last rates worked out. */
-  let influx = 0;
+  u.fill(Math.exp(moist * (doughMoisture - AT_MOISTURE)));
 
-  /** What the surface takes from the under-face, mm × moisture per s. */
-  const takesNow = (at: Float64Array): number => {
-    if (capacity === 0) return 0;
-    const room = 1 - at[n]! / capacity;
-    const wants = faceOf(at) - uptake.restsAt;
-    return room > 0 && wants > 0 ? draws * room * wants : 0;
-  };
-  const faceOf = (at: Float64Array): number => at[n - 1]! + (at[n - 1]! - at[n - 2]!) / 2;
-
-  const rates = (at: Float64Array, into: Float64Array) => {
-    for (let i = 0; i < n; i += 1) u[i] = Math.exp(moist * (at[i]! - AT_MOISTURE));
-    let above = (2 * conduct * (wetted - u[0]!)) / h;
-    influx = above;
-    for (let i = 0; i < n - 1; i += 1) {
-      const below = (conduct * (u[i]! - u[i + 1]!)) / h;
-      into[i] = (above - below) / h;
-      above = below;
-    }
-    const taken = takesNow(at);
-    into[n - 1] = (above - taken) / h;
-    into[n] = taken;
-  };
-
-  /** I − γ Δt J, factorised for the Thomas sweep; the under-face's lean on its upper neighbour is left out. */
-  const factorise = (at: Float64Array, dt: number) => {
-    const g = (GAMMA * dt * conduct * moist) / (h * h);
-    for (let i = 0; i < n; i += 1) slopes[i] = g * u[i]!;
-    for (let i = 0; i < n; i += 1) {
-      lower[i] = i > 0 ? -slopes[i - 1]! : 0;
-      upper[i] = i < n - 1 ? -slopes[i + 1]! : 0;
-      diagonal[i] = 1 + slopes[i]! * (i === 0 ? 3 : i === n - 1 ? 1 : 2);
-    }
-    const room = capacity > 0 ? Math.max(0, 1 - at[n]! / capacity) : 0;
-    const wants = Math.max(0, faceOf(at) - uptake.restsAt);
-    const g2 = GAMMA * dt * draws * (wants > 0 ? room : 0);
-    const fills = capacity > 0 && room > 0 ? (GAMMA * dt * draws * wants) / capacity : 0;
-    diagonal[n - 1] = diagonal[n - 1]! + g2 / h;
-    upper[n - 1] = -fills / h;
-    lower[n] = -g2;
-    diagonal[n] = 1 + fills;
-    upper[n] = 0;
-    for (let i = 1; i < size; i += 1) {
-      const m = lower[i]! / diagonal[i - 1]!;
-      lower[i] = m;
-      diagonal[i] = diagonal[i]! - m * upper[i - 1]!;
-    }
-  };
-  const solve = (b: Float64Array) => {
-    for (let i = 1; i < size; i += 1) b[i] = b[i]! - lower[i]! * b[i - 1]!;
-    b[n] = b[n]! / diagonal[n]!;
-    for (let i = n - 1; i >= 0; i -= 1) b[i] = (b[i]! - upper[i]! * b[i + 1]!) / diagonal[i]!;
-  };
-
-  let [seconds, came, dt] = [0, 0, 0.02 * ((h * h) / conduct)];
+  let seconds = 0;
+  let came = 0;
+  let dt = 0.02 / perCell;
   const course = {
     seconds: [] as number[],
     face: [] as number[],
@@ -161,115 +98,188 @@ export function seep(
     outMm: [] as number[],
   };
   let profiles = new Float64Array(64 * n);
-  keep();
+  keep(x, u, seconds, came);
   while (seconds < untilS) {
     dt = Math.min(dt, untilS - seconds);
-    rates(x, k1);
-    const in0 = influx;
-    factorise(x, dt);
-    solve(k1);
-    // What the top lets in by the same combination, so that the balance closes to rounding.
-    for (let i = 0; i < size; i += 1) stage[i] = x[i]! + dt * k1[i]!;
-    rates(stage, k2);
-    const in1 = influx;
-    for (let i = 0; i < size; i += 1) k2[i] = k2[i]! - 2 * k1[i]!;
-    solve(k2);
+    const wants = faceOf(x, n) - uptake.restsAt;
+    const room = capacity > 0 ? Math.max(0, 1 - x[n]! / capacity) : 0;
+    const in0 = rates(u, wetted, perCell, draws * room * Math.max(0, wants), h, k1);
+    factorise(sweep, u, GAMMA * dt * perCell * moist, {
+      h,
+      takes: wants > 0 ? GAMMA * dt * draws * room : 0,
+      fills: room > 0 && wants > 0 ? (GAMMA * dt * draws * wants) / capacity : 0,
+    });
+    solve(sweep, k1);
+    for (let i = 0; i < n; i += 1) {
+      const change = dt * k1[i]!;
+      stage[i] = x[i]! + change;
+      uStage[i] = u[i]! * grown(moist * change);
+    }
+    stage[n] = x[n]! + dt * k1[n]!;
+    const roomThen = capacity > 0 ? Math.max(0, 1 - stage[n]! / capacity) : 0;
+    const wantsThen = Math.max(0, faceOf(stage, n) - uptake.restsAt);
+    const in1 = rates(uStage, wetted, perCell, draws * roomThen * wantsThen, h, k2);
+    for (let i = 0; i <= n; i += 1) k2[i] = k2[i]! - 2 * k1[i]!;
+    solve(sweep, k2);
     let worst = 0;
     for (let i = 0; i < n; i += 1) {
-      const error = Math.abs(k1[i]! + k2[i]!) * dt * 0.5;
+      const error = Math.abs(k1[i]! + k2[i]!);
       if (error > worst) worst = error;
-      next[i] = x[i]! + dt * (1.5 * k1[i]! + 0.5 * k2[i]!);
+      const change = dt * (1.5 * k1[i]! + 0.5 * k2[i]!);
+      next[i] = x[i]! + change;
+      uNext[i] = u[i]! * grown(moist * change);
     }
+    worst *= dt * 0.5;
     next[n] = x[n]! + dt * (1.5 * k1[n]! + 0.5 * k2[n]!);
     const grow = 0.9 * Math.sqrt(tolerance / Math.max(worst, 1e-12));
     if (worst > tolerance) {
       dt *= Math.max(0.2, grow);
       continue;
     }
-    // (1 − γΔtJ) k = f, so what the steps let in at the top follows from the first cell's own slope.
-    const top = (k: Float64Array) => 2 * GAMMA * dt * conduct * (moist / h) * u0(x) * k[0]!;
-    const in1k = in0 - top(k1);
-    const in2k = in1 - 2 * in1k - top(k2);
+    // (1 − γΔtJ) k = f, so what the steps let in at the top follows from the first cell's own slope; by the
+    // same combination as the cells, so that the balance closes to rounding.
+    const slope = 2 * GAMMA * dt * perCell * h * moist * u[0]!;
+    const in1k = in0 - slope * k1[0]!;
+    const in2k = in1 - 2 * in1k - slope * k2[0]!;
     came += dt * (1.5 * in1k + 0.5 * in2k);
     seconds += dt;
     [x, next] = [next, x];
-    const face = keep();
+    [u, uNext] = [uNext, u];
+    const face = keep(x, u, seconds, came);
     // Steady: nothing more will come.
     if (face > untilFace || (worst < 1e-9 && dt > 3600)) break;
     dt *= Math.min(4, Math.max(0.5, grow));
   }
   return { input, cells, profiles: profiles.subarray(0, course.seconds.length * n), ...course };
 
-  /** The under-face by the parabola that runs through the last cells and has the slope of what is taken. */
-  function underFace(at: Float64Array): number {
-    const [last, above] = [at[n - 1]!, at[n - 2]!];
-    const slope = takesNow(at) / (conduct * moist * Math.exp(moist * (last - AT_MOISTURE)));
-    return (9 * last - above - 3 * h * slope) / 8;
-  }
-  function u0(at: Float64Array): number {
-    return Math.exp(moist * (at[0]! - AT_MOISTURE));
-  }
-  function keep(): number {
-    const at = course.seconds.length * n;
-    if (at + n > profiles.length) {
+  /** Notes where things stand. Gives the moisture of the under-face. */
+  function keep(at: Float64Array, uAt: Float64Array, nowS: number, cameMm: number): number {
+    const from = course.seconds.length * n;
+    if (from + n > profiles.length) {
       const larger = new Float64Array(2 * profiles.length);
       larger.set(profiles);
       profiles = larger;
     }
-    for (let i = 0; i < n; i += 1) profiles[at + i] = x[i]!;
-    const face = underFace(x);
-    course.seconds.push(seconds);
+    for (let i = 0; i < n; i += 1) profiles[from + i] = at[i]!;
+    const face = underFace(at, uAt);
+    course.seconds.push(nowS);
     course.face.push(face);
-    course.inMm.push(came);
-    course.outMm.push(x[n]!);
+    course.inMm.push(cameMm);
+    course.outMm.push(at[n]!);
     return face;
   }
-}
-
-/**
- * When the under-face reaches a moisture, s at 20 °C; null when it never does.
- * @example secondsToFace(course, 0.41) // 5490, at 0.8 mm, 5 % free water, a bare tray
- */
-export function secondsToFace({ seconds, face }: Seep, moisture: number): number | null {
-  const at = face.findIndex((each) => each >= moisture);
-  if (at < 0) return null;
-  if (at === 0) return 0;
-  // A parabola through three moments: steps are long where little bends.
-  const first = Math.max(0, at - 2);
-  const [t0, t1, t2] = [seconds[first]!, seconds[first + 1]!, seconds[first + 2] ?? seconds[at]!];
-  const [f0, f1, f2] = [face[first]!, face[first + 1]!, face[first + 2] ?? face[at]!];
-  if (!(f0 < f1 && f1 < f2)) {
-    const share = (moisture - face[at - 1]!) / (face[at]! - face[at - 1]!);
-    return seconds[at - 1]! + share * (seconds[at]! - seconds[at - 1]!);
+  /** The under-face by the parabola that runs through the last cells and has the slope of what is taken. */
+  function underFace(at: Float64Array, uAt: Float64Array): number {
+    const [last, above] = [at[n - 1]!, at[n - 2]!];
+    const room = capacity > 0 ? Math.max(0, 1 - at[n]! / capacity) : 0;
+    const takes = draws * room * Math.max(0, faceOf(at, n) - uptake.restsAt);
+    const slope = takes / (conduct * moist * uAt[n - 1]!);
+    return (9 * last - above - 3 * h * slope) / 8;
   }
-  const m = moisture;
-  return (
-    (t0 * (m - f1) * (m - f2)) / ((f0 - f1) * (f0 - f2)) +
-    (t1 * (m - f0) * (m - f2)) / ((f1 - f0) * (f1 - f2)) +
-    (t2 * (m - f0) * (m - f1)) / ((f2 - f0) * (f2 - f1))
-  );
 }
 
-/**
- * Moisture of the under-face after so long at 20 °C, wet basis; the last known after its end. Steps are long where
- * little bends, so that a straight line between them would jump from one thickness to the next.
- */
-export const faceAfter = ({ seconds, face }: Seep, afterS: number): number =>
-  monotoneCubic(seconds, face, afterS);
+/** Moisture that the surface feels: that of the last two cells, carried on to the face. */
+const faceOf = (at: Float64Array, n: number): number => at[n - 1]! + (at[n - 1]! - at[n - 2]!) / 2;
 
-/** Moisture through the sheet after so long at 20 °C, from the filling down. */
-export function profileAfter({ seconds, profiles, cells }: Seep, afterS: number): number[] {
-  const found = seconds.findIndex((each) => each >= afterS);
-  const at = found < 0 ? seconds.length - 1 : found;
-  const before = Math.max(0, at - 1);
-  const share =
-    found <= 0
-      ? found < 0
-        ? 1
-        : 0
-      : (afterS - seconds[before]!) / (seconds[at]! - seconds[before]!);
-  return Array.from({ length: cells }, (_, i) => {
-    const from = profiles[before * cells + i]!;
-    return from + share * (profiles[at * cells + i]! - from);
-  });
+/** Coefficients of the series of e^z, from the third on: a product each, where a quotient would cost as much as the rest. */
+const [C2, C3, C4, C5, C6, C7] = [1 / 2, 1 / 6, 1 / 24, 1 / 120, 1 / 720, 1 / 5040] as const;
+
+/** e^z; by its series where z is small, which it nearly always is: to 2e-9, and without a call in the loop. */
+const grown = (z: number): number =>
+  z > 0.3 || z < -0.3
+    ? Math.exp(z)
+    : 1 + z * (1 + z * (C2 + z * (C3 + z * (C4 + z * (C5 + z * (C6 + z * C7))))));
+
+/**
+ * How fast each cell's moisture grows, and last what the surface takes, mm × moisture per s.
+ * @returns what comes in at the top, mm × moisture per s
+ */
+function rates(
+  u: Float64Array,
+  wetted: number,
+  perCell: number,
+  taken: number,
+  h: number,
+  into: Float64Array,
+): number {
+  const last = u.length - 1;
+  const top = 2 * perCell * (wetted - u[0]!);
+  let above = top;
+  for (let i = 0; i < last; i += 1) {
+    const below = perCell * (u[i]! - u[i + 1]!);
+    into[i] = above - below;
+    above = below;
+  }
+  into[last] = above - taken / h;
+  into[last + 1] = taken;
+  return top * h;
+}
+
+/** I − γ Δt J, factorised for a sweep down and one up; the under-face's lean on its upper neighbour is left out. */
+interface Sweep {
+  readonly lower: Float64Array;
+  readonly upper: Float64Array;
+  /** One over the diagonal. */
+  readonly over: Float64Array;
+}
+
+const sweepOf = (n: number): Sweep => ({
+  lower: new Float64Array(n + 1),
+  upper: new Float64Array(n + 1),
+  over: new Float64Array(n + 1),
+});
+
+/** Room to work in; what is found is copied out of it. */
+const scratchOf = (n: number) => ({
+  x: new Float64Array(n + 1),
+  next: new Float64Array(n + 1),
+  stage: new Float64Array(n + 1),
+  u: new Float64Array(n),
+  uNext: new Float64Array(n),
+  uStage: new Float64Array(n),
+  k1: new Float64Array(n + 1),
+  k2: new Float64Array(n + 1),
+  sweep: sweepOf(n),
+});
+
+/** That of the usual number of cells, used again each time. */
+const OWN = scratchOf(CELLS);
+
+function factorise(
+  { lower, upper, over }: Sweep,
+  u: Float64Array,
+  g: number,
+  { h, takes, fills }: { h: number; takes: number; fills: number },
+): void {
+  const last = u.length - 1;
+  let above = g * u[0]!;
+  over[0] = 1 / (1 + 3 * above);
+  for (let i = 1; i <= last; i += 1) {
+    const own = g * u[i]!;
+    upper[i - 1] = -own;
+    const m = -above * over[i - 1]!;
+    lower[i] = m;
+    const diagonal = i < last ? 1 + 2 * own : 1 + own + takes / h;
+    over[i] = 1 / (diagonal + m * own);
+    above = own;
+  }
+  upper[last] = -fills / h;
+  const m = -takes * over[last]!;
+  lower[last + 1] = m;
+  over[last + 1] = 1 / (1 + fills - m * upper[last]!);
+}
+
+function solve({ lower, upper, over }: Sweep, b: Float64Array): void {
+  const size = b.length;
+  let before = b[0]!;
+  for (let i = 1; i < size; i += 1) {
+    before = b[i]! - lower[i]! * before;
+    b[i] = before;
+  }
+  before *= over[size - 1]!;
+  b[size - 1] = before;
+  for (let i = size - 2; i >= 0; i -= 1) {
+    before = (b[i]! - upper[i]! * before) * over[i]!;
+    b[i] = before;
+  }
 }

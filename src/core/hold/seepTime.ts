@@ -1,7 +1,8 @@
 import { FieldError, requireInRange } from '../range';
 import { startingRules } from '../basis/rules';
 import { heatFactor } from '../physics/diffusion';
-import { secondsToFace, type SeepInput } from './seep';
+import type { SeepInput } from './seep';
+import { secondsToFace } from './seepCourse';
 import { seepOf } from './seepMemo';
 import { SURFACES } from './surfaces';
 

@@ -1,10 +1,10 @@
-import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Rules } from '../basis/rules';
 import type { PlanModel } from '../plan/model/model';
 import type { Laid } from '../shapes/mound';
-import { kernelOf, type DoseSide, type SheetSide } from './kernel';
+import { kernelOf, type DoseSide, type Kernel, type SheetSide } from './kernel';
 import { MARGIN_IDS, type MarginId } from './margins';
+import { fillDistances, fillNormals } from './normals';
 
 /** What becomes of a batch made by hands. */
 export interface Scatter {
@@ -20,6 +20,8 @@ export interface Scatter {
 }
 
 const PIECES = 10_000;
+/** Chance is drawn for so many pieces at once. */
+const BLOCK = 500;
 /** So many steps of thickness and of dose are worked out; pieces take the nearest. */
 const STEPS = 64;
 /** Steps reach so many standard deviations either way. */
@@ -78,43 +80,61 @@ export function scatter(
   const at = ([from, to]: [number, number], i: number) => from + ((to - from) * (i + 0.5)) / STEPS;
   const sheets = Array.from({ length: STEPS }, (_, i) => kernel.sheetSide(at(thickness, i)));
   const doses = Array.from({ length: STEPS }, (_, i) => kernel.doseSide(at(dose, i)));
-  const step = ([from, to]: [number, number], value: number) =>
-    Math.min(STEPS - 1, Math.max(0, Math.floor((STEPS * (value - from)) / (to - from))));
+  const perMm = STEPS / (thickness[1] - thickness[0]);
+  const perG = STEPS / (dose[1] - dose[0]);
   // What does not hang on the single piece: the middle's heat moves little over a batch.
   const coreMin = (boil.coreS ?? 0) / 60;
+  const steady = steadyLinks(kernel, {
+    sheets,
+    doses,
+    coreMin,
+    sticks: hold.goodFor?.by === 'tacky' ? rules['risk.sticks'].value : null,
+  });
 
-  const gauss = normals(seed);
+  const random = xoroshiro128plus(seed);
+  const normals = new Float64Array(4 * BLOCK);
+  const distances = new Float64Array(BLOCK);
   const losses = new Float64Array(MARGIN_IDS.length);
-  const margins = new Float64Array(MARGIN_IDS.length);
   const weights = new Float64Array(pieces);
   const opens = rules['risk.opens'].value;
-  const sticks = rules['risk.sticks'].value;
-  const held = hold.goodFor?.by === 'tacky';
+  const sealed = hold.sealFactor / rules['seal.holds'].value;
+  const burst = boil.burst.room / (Math.min(1, made.margins.lip) || 1) / boil.burst.growth;
+  const airMiddle = spread.air ** 2 / 2;
   for (let i = 0; i < pieces; i += 1) {
-    const mm = input.thicknessMm * (1 + spread.thickness * gauss());
-    const g = input.doseG * (1 + spread.dose * gauss());
-    const side: SheetSide = sheets[step(thickness, mm)]!;
-    const mound: DoseSide = doses[step(dose, g)]!;
+    const n = i % BLOCK;
+    if (n === 0) {
+      fillNormals(random, normals);
+      fillDistances(random, distances);
+    }
+    const mm = input.thicknessMm * (1 + spread.thickness * normals[4 * n]!);
+    const g = input.doseG * (1 + spread.dose * normals[4 * n + 1]!);
+    const s = Math.min(STEPS - 1, Math.max(0, Math.floor(perMm * (mm - thickness[0]))));
+    const d = Math.min(STEPS - 1, Math.max(0, Math.floor(perG * (g - dose[0]))));
+    const side = sheets[s]!;
     weights[i] = g + side.doughG;
-    kernel.margins(mound, side, coreMin, margins);
-    const off = spread.offMm * Math.SQRT1_2 * Math.hypot(gauss(), gauss());
-    const lip = Math.max(0, mound.lipMm - off) / side.neededLipMm;
+    const off = spread.offMm * distances[n]!;
+    const lipMm = doses[d]!.lipMm;
+    const seal = Math.max(0.05, 1 + spread.seal * normals[4 * n + 2]!);
     // Air presses on the seal all round: half of what one side lost.
-    const round = Math.max(0, mound.lipMm - off / 2) / side.neededLipMm;
-    const seal = Math.max(0.05, 1 + spread.seal * gauss());
-    const air = Math.exp(spread.air * gauss() - spread.air ** 2 / 2);
-    margins[LIP] = lip / opens;
-    margins[SEAL] = margins[SEAL]! * seal;
-    margins[BURST] =
-      (boil.burst.room * seal * Math.min(1, round)) /
-      (Math.min(1, made.margins.lip) || 1) /
-      (boil.burst.growth * air);
-    // A sheet that dries is covered, an unsafe hold is thrown away: neither splits single pieces.
-    margins[OPEN] = Infinity;
-    margins[SEEP] = held ? margins[SEEP]! * sticks : Infinity;
-    let worst = 0;
-    for (let k = 1; k < MARGIN_IDS.length; k += 1) if (margins[k]! < margins[worst]!) worst = k;
-    if (margins[worst]! < 1) losses[worst]! += 1;
+    const round = Math.min(1, Math.max(0, lipMm - off / 2) / side.neededLipMm);
+    const air = Math.exp(spread.air * normals[4 * n + 3]! - airMiddle);
+    let link = steady.link(s, d);
+    let least = steady.least[s * STEPS + d]!;
+    const lip = Math.max(0, lipMm - off) / side.neededLipMm / opens;
+    if (lip < least) {
+      least = lip;
+      link = LIP;
+    }
+    if (sealed * seal < least) {
+      least = sealed * seal;
+      link = SEAL;
+    }
+    const holds = (burst * seal * round) / air;
+    if (holds < least) {
+      least = holds;
+      link = BURST;
+    }
+    if (least < 1) losses[link]! += 1;
   }
   weights.sort();
   return {
@@ -129,6 +149,57 @@ export function scatter(
   };
 }
 
+/** The weakest of the links that neither hand nor chance moves, for each step of sheet and of dose. */
+interface SteadyLinks {
+  /** Its margin; asked for by {@link SteadyLinks.link} first. */
+  readonly least: Float64Array;
+  /** Which it is, as its place in {@link MARGIN_IDS}. */
+  link(sheet: number, dose: number): number;
+}
+
+/**
+ * Works each pair of steps out once, when the first piece falls on it.
+ * @param sticks what the seep's margin counts for; null where seep splits no piece
+ */
+function steadyLinks(
+  kernel: Kernel,
+  {
+    sheets,
+    doses,
+    coreMin,
+    sticks,
+  }: {
+    sheets: readonly SheetSide[];
+    doses: readonly DoseSide[];
+    coreMin: number;
+    sticks: number | null;
+  },
+): SteadyLinks {
+  const least = new Float64Array(sheets.length * doses.length);
+  const links = new Uint8Array(least.length).fill(UNKNOWN);
+  const margins = new Float64Array(MARGIN_IDS.length);
+  return {
+    least,
+    link(sheet, dose) {
+      const at = sheet * doses.length + dose;
+      const known = links[at]!;
+      if (known !== UNKNOWN) return known;
+      kernel.margins(doses[dose]!, sheets[sheet]!, coreMin, margins);
+      // These hang on the single piece. A sheet that dries is covered, an unsafe hold is thrown away: neither
+      // splits single pieces.
+      for (const own of [LIP, SEAL, BURST, OPEN]) margins[own] = Infinity;
+      margins[SEEP] = sticks === null ? Infinity : margins[SEEP]! * sticks;
+      let worst = 0;
+      for (let k = 1; k < margins.length; k += 1) if (margins[k]! < margins[worst]!) worst = k;
+      least[at] = margins[worst]!;
+      links[at] = worst;
+      return worst;
+    },
+  };
+}
+
+const UNKNOWN = 255;
+
 const place = (id: MarginId) => MARGIN_IDS.indexOf(id);
 const [LIP, OPEN, SEAL, SEEP, BURST] = [
   place('lip'),
@@ -137,21 +208,3 @@ const [LIP, OPEN, SEAL, SEEP, BURST] = [
   place('seep'),
   place('burst'),
 ] as const;
-
-/** Normal numbers from a seed, two at a time (Box and Muller). */
-function normals(seed: number): () => number {
-  const random = xoroshiro128plus(seed);
-  const uniform = () => 1 - uniformFloat32(random);
-  let spare: number | null = null;
-  return () => {
-    if (spare !== null) {
-      const now = spare;
-      spare = null;
-      return now;
-    }
-    const size = Math.sqrt(-2 * Math.log(uniform()));
-    const turn = 2 * Math.PI * uniform();
-    spare = size * Math.sin(turn);
-    return size * Math.cos(turn);
-  };
-}

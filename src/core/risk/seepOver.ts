@@ -1,5 +1,6 @@
 import type { Rules } from '../basis/rules';
-import { faceAfter, secondsToFace, wettedFace, type Seep } from '../hold/seep';
+import { wettedFace, type Seep } from '../hold/seep';
+import { faceAfter, secondsToFace } from '../hold/seepCourse';
 import { seepOf } from '../hold/seepMemo';
 import { monotoneCubic } from '../physics/monotoneCubic';
 import type { PlanModel } from '../plan/model/model';

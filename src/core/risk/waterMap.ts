@@ -1,7 +1,7 @@
 import { yieldStressFromFreeWater } from '../filling/yieldStress';
 import { liftPull, wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, untilMinute, warmSeconds, type PhasePlace } from '../hold/phases';
-import { faceAfter, secondsToFace } from '../hold/seep';
+import { faceAfter, secondsToFace } from '../hold/seepCourse';
 import { seepOf } from '../hold/seepMemo';
 import { moundPerimeter } from '../plan/model/hold';
 import type { PlanModel } from '../plan/model/model';

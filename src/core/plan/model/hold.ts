@@ -11,7 +11,8 @@ import {
   type PhasePlace,
   type SafeLimit,
 } from '../../hold/phases';
-import { faceAfter, secondsToFace, type Seep } from '../../hold/seep';
+import type { Seep } from '../../hold/seep';
+import { faceAfter, secondsToFace } from '../../hold/seepCourse';
 import { seepOf } from '../../hold/seepMemo';
 import { ellipsePerimeter } from '../../shapes/ellipse';
 import type { Mound } from '../../shapes/mound';

@@ -1,5 +1,6 @@
 import { untilMinute, warmSeconds } from '../../hold/phases';
-import { faceAfter, profileAfter, type Seep } from '../../hold/seep';
+import type { Seep } from '../../hold/seep';
+import { faceAfter, profileAfter } from '../../hold/seepCourse';
 import { lazily } from '../../working/lazy';
 import type { HoldStage } from './hold';
 import type { PlanModel } from './model';
