@@ -1,3 +1,4 @@
+import { moistureFigures } from './moistureFigures';
 import { heatFactor } from '../physics/diffusion';
 import { liftPull, weakAfter, wetStrength } from './lift';
 import {
@@ -90,5 +91,32 @@ describe('seal and lift', () => {
     const gained = weakAfter(25, pull);
     expect(wetStrength(25, gained)).toBeCloseTo(pull, 9);
     expect(wetStrength(25, -0.1)).toBe(25);
+  });
+});
+
+describe('the sheet at a moment', () => {
+  const look = {
+    minute: 60,
+    profile: [0.46, 0.42],
+    face: 0.4,
+    thicknessMm: 0.8,
+    doughMoisture: 0.34,
+    freeWaterShare: 0.05,
+    surface: 'bare',
+  } as const;
+
+  it('opens its working, its range about what came through', () => {
+    const { top, under, tacky } = moistureFigures(look);
+    expect([top.value, under.value]).toEqual([0.46, 0.4]);
+    expect(tacky.value).toBeCloseTo(0.41, 12);
+    expect(under.range![0]).toBeGreaterThan(0.34);
+    expect(under.range![1]).toBeCloseTo(0.34 + 0.06 * 1.35, 12);
+    for (const { inputs, source, kind } of [top, under, tacky]) {
+      expect([kind, inputs.length > 1, source.length > 10]).toEqual(['rule', true, true]);
+    }
+  });
+
+  it('that is as dry as it was sealed has no range to be off by', () => {
+    expect(moistureFigures({ ...look, face: 0.34 }).under.range).toBeUndefined();
   });
 });

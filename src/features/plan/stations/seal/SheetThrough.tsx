@@ -1,6 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import { moistureFigures } from '@/core/hold/moistureFigures';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown } from '../../editor/EditorContext';
 
@@ -25,6 +27,16 @@ export function SheetThrough() {
   const y = (i: number) => TOP + ((i + 0.5) * HEIGHT) / profile.length;
   const x = (moisture: number) => CURVE_X + share(moisture) * CURVE_W;
   const tacky = face >= tackyAt;
+  const moist = moistureFigures({
+    minute,
+    profile,
+    face,
+    thicknessMm: result.sheet.thicknessMm,
+    // It is sealed as moist as it was mixed.
+    doughMoisture: moments[0]!.face,
+    freeWaterShare: result.filling.freeWaterShare,
+    surface: plan.hold.surface,
+  });
   return (
     <section aria-label="Through the sheet">
       <h3>Through the sheet after {text(minute, 'min')}</h3>
@@ -90,8 +102,8 @@ export function SheetThrough() {
         </g>
       </svg>
       <p>
-        Against the filling {text(profile[0]!, 'share')} water, at the under-face{' '}
-        {text(face, 'share')}; tacky from {text(tackyAt, 'share')}.
+        Against the filling <Figure working={moist.top} /> water, at the under-face{' '}
+        <Figure working={moist.under} />; tacky from <Figure working={moist.tacky} />.
       </p>
       <label className="mt-2 block max-w-[560px]">
         <span className="text-small text-ink-dim">Look at another moment</span>
