@@ -33,11 +33,14 @@ export function useAwake(on: boolean): void {
   useEffect(() => {
     if (!on || !('wakeLock' in navigator)) return;
     let lock: WakeLockSentinel | null = null;
+    let over = false;
     const hold = () => {
+      // A page that is hidden lets go of its own accord.
       if (document.visibilityState !== 'visible') return;
       navigator.wakeLock.request('screen').then(
         (got) => {
           lock = got;
+          if (over) void got.release();
         },
         // A low battery may refuse it: the bench works on without.
         () => {},
@@ -46,6 +49,7 @@ export function useAwake(on: boolean): void {
     hold();
     document.addEventListener('visibilitychange', hold);
     return () => {
+      over = true;
       document.removeEventListener('visibilitychange', hold);
       void lock?.release();
     };
