@@ -18,7 +18,7 @@ import { keepAnswers } from '../src/server/repositories/practice';
 import { addLogEntry } from '../src/server/repositories/log';
 import { addEvents, getRun, openRun } from '../src/server/repositories/runs';
 import { getLearnt } from '../src/server/repositories/learnt';
-import { HOLD_ALL } from '../src/core/calibrate/learnt';
+import { HOLD_ALL } from '../src/core/calibrate/learntKeys';
 import { basisFrom } from '../src/core/basis/basis';
 import { demoEvents, DEMO_RUNS, runId } from './runs';
 import { getPantry, saveRows } from '../src/server/repositories/pantry';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { learn, type RunEvidence } from '../../src/core/calibrate/learnt';
+import { learn, type RunEvidence } from '../../src/core/calibrate/learn';
 import { QUANTITIES } from '../../src/core/calibrate/quantities';
 import { QUANTITY_IDS } from '../../src/core/basis/learnt';
 import { startingPlans } from '../../src/core/plan/starting/startingPlans';

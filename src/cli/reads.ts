@@ -1,7 +1,7 @@
 /** What several commands read: tables, calibrations, options. */
 import { parseArgs } from 'node:util';
 import type { Learnt } from '../core/basis/learnt';
-import { learntFileSchema } from '../core/calibrate/learnt';
+import { learntFileSchema } from '../core/calibrate/learntSchema';
 import type { Ingredient, Preparation } from '../core/composition/ingredient';
 import { pantryWith, type Pantry } from '../core/composition/pantry';
 import { allRows, kindOfTable, readIngredients, readPreparations } from '../core/formats/tablesCsv';

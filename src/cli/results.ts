@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import * as z from 'zod';
 import { basisWith } from '../core/basis/basis';
 import type { Learnt } from '../core/basis/learnt';
-import { learn } from '../core/calibrate/learnt';
+import { learn } from '../core/calibrate/learn';
 import type { Pantry } from '../core/composition/pantry';
 import { DRILL_IDS } from '../core/drills/drill';
 import { drill, MOST_SEED } from '../core/drills/drills';

@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { learntSchema, type Learnt } from '../basis/learnt';
+import { learntSchema } from '../calibrate/learntSchema';
+import { type Learnt } from '../basis/learnt';
 import { firstIssue, parsePlan } from '../plan/document/parsePlan';
 import { PlanError } from '../plan/document/planError';
 import type { Plan } from '../plan/document/schema';

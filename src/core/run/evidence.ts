@@ -1,6 +1,6 @@
 import { findIngredient } from '../composition/pantry';
 import type { Basis } from '../basis/basis';
-import type { Evidence } from '../calibrate/learnt';
+import type { Evidence } from '../calibrate/learn';
 import type { QuantityId } from '../basis/learnt';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';

@@ -1,5 +1,5 @@
 import type { Basis } from '../basis/basis';
-import type { Evidence } from '../calibrate/learnt';
+import type { Evidence } from '../calibrate/learn';
 import { cutTo } from '../cutTo';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';

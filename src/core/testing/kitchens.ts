@@ -1,6 +1,6 @@
 import { startingBasis } from '../basis/basis';
 import type { Learnt } from '../basis/learnt';
-import { learn, type RunEvidence } from '../calibrate/learnt';
+import { learn, type RunEvidence } from '../calibrate/learn';
 import type { QuantityId } from '../basis/learnt';
 import { QUANTITIES } from '../calibrate/quantities';
 import { fromScale, toScale } from '../calibrate/scale';

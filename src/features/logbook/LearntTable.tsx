@@ -1,7 +1,7 @@
 'use client';
 
 import type { Learnt } from '@/core/basis/learnt';
-import { heldName, HOLD_ALL } from '@/core/calibrate/learnt';
+import { heldName, HOLD_ALL } from '@/core/calibrate/learntKeys';
 import { QUANTITIES } from '@/core/calibrate/quantities';
 import { useAction } from '@/features/actions/useAction';
 import { holdAtTypical } from '@/server/actions/runs';

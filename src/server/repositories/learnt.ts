@@ -1,6 +1,6 @@
 import { eq, inArray } from 'drizzle-orm';
 import type { Learnt } from '@/core/basis/learnt';
-import { learn, type RunEvidence } from '@/core/calibrate/learnt';
+import { learn, type RunEvidence } from '@/core/calibrate/learn';
 import type { Database } from '../db/database';
 import { runs } from '../db/schema';
 import { getKitchen } from './kitchen';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Link } from '../layout/Link';
-import { heldName } from '@/core/calibrate/learnt';
+import { heldName } from '@/core/calibrate/learntKeys';
 import { QUANTITIES } from '@/core/calibrate/quantities';
 import type { Learnt, Taught } from '@/core/basis/learnt';
 import type { FigureKind, Working } from '@/core/working/working';

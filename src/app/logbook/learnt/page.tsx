@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import type { Learnt } from '@/core/basis/learnt';
-import { HOLD_ALL } from '@/core/calibrate/learnt';
+import { HOLD_ALL } from '@/core/calibrate/learntKeys';
 import { QUANTITIES } from '@/core/calibrate/quantities';
 import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';

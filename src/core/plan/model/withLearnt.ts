@@ -1,7 +1,7 @@
 import type { Basis, BasisParts } from '../../basis/basis';
 import { withRules, type RuleId } from '../../basis/rules';
 import type { Learnt, QuantityId } from '../../basis/learnt';
-import { learntOfKey } from '../../calibrate/learnt';
+import { learntOfKey } from '../../calibrate/learntKeys';
 import { QUANTITIES } from '../../calibrate/quantities';
 import { makePantry, rowsUsed } from '../../composition/pantry';
 import { USUAL } from '../document/planFields';

@@ -1,5 +1,5 @@
 import type { Learnt } from '../../basis/learnt';
-import { cookKey, learntOfKey } from '../../calibrate/learnt';
+import { cookKey, learntOfKey } from '../../calibrate/learntKeys';
 import type { FamilyId } from '../../shapes/families';
 import type { Person } from '../document/day';
 

@@ -1,6 +1,6 @@
-import * as z from 'zod';
-import { learntSchema, QUANTITY_IDS, type Learnt, type QuantityId } from '../basis/learnt';
+import { QUANTITY_IDS, type Learnt, type QuantityId } from '../basis/learnt';
 import { shortText } from '../fields';
+import { cookKey, HOLD_ALL } from './learntKeys';
 import { posterior, ageWeight, type Seen } from './posterior';
 import { QUANTITIES, type Quantity } from './quantities';
 import { fromScale, toScale } from './scale';
@@ -23,19 +23,6 @@ export interface RunEvidence {
   readonly madeOn: string;
   readonly evidence: readonly Evidence[];
 }
-
-/** Files of them, as the command line reads and writes. */
-export const learntFileSchema = z.strictObject({
-  format: z.literal('mortar-sheet/calibrations'),
-  version: z.literal(1),
-  learnt: z.array(learntSchema).max(2000),
-});
-
-/** The key of what one cook does with one shape. */
-export const cookKey = (shape: string, cook: string): string => `${shape}/${cook}`;
-
-/** Holds everything at typical, whatever else is learnt. */
-export const HOLD_ALL = '*';
 
 /** Half the width of a 90 % range, in deviations. */
 const NINETY = 1.6449;
@@ -116,11 +103,3 @@ function learntOf(
     held,
   };
 }
-
-/** The name that one is held at typical by. */
-export const heldName = ({ quantity: id, key }: Pick<Learnt, 'quantity' | 'key'>): string =>
-  `${id}/${key}`;
-
-/** What was learnt of a quantity, where it is not held at typical; null without. */
-export const learntOfKey = (learnt: readonly Learnt[], id: QuantityId, key = ''): Learnt | null =>
-  learnt.find((each) => each.quantity === id && each.key === key && !each.held) ?? null;
