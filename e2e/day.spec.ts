@@ -268,5 +268,8 @@ test.describe('the clock on a phone', () => {
         .first()
         .evaluate((box) => box.scrollLeft);
     await expect.poll(scrolled).toBeGreaterThan(50);
+    // Whose work it is stays beside it.
+    const lanes = page.getByTestId('lanes');
+    await expect(lanes.getByText('Maren', { exact: true })).toBeInViewport();
   });
 });

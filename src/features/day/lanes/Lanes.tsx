@@ -19,9 +19,6 @@ export interface LanesProps extends BlockMoves {
   readonly shown: boolean;
 }
 
-/** What the names of the lanes take, px: 8.5 rem. */
-const NAMES_PX = 136;
-
 /** People, then gear, on one clock, to scale. */
 export function Lanes(props: LanesProps) {
   const { lanes, scale, timetable, nowMin } = props;
@@ -30,15 +27,17 @@ export function Lanes(props: LanesProps) {
   );
   const hours = hoursOf(scale);
   const scroller = useRef<HTMLDivElement>(null);
+  const clock = useRef<HTMLDivElement>(null);
   const servedMin = served[0]?.atMin ?? null;
   const { fromMin, toMin } = scale;
   useEffect(() => {
     // Where there is no room for all of it, the hour it is all for stands in sight first.
     const box = scroller.current;
     if (!box || servedMin === null) return;
-    const at =
-      NAMES_PX + ((box.scrollWidth - NAMES_PX) * along({ fromMin, toMin }, servedMin)) / 100;
-    box.scrollLeft = at - 0.75 * box.clientWidth;
+    // The names of the lanes stand before the clock.
+    const names = clock.current?.offsetLeft ?? 0;
+    const at = ((box.scrollWidth - names) * along({ fromMin, toMin }, servedMin)) / 100;
+    box.scrollLeft = at - 0.75 * (box.clientWidth - names);
   }, [servedMin, fromMin, toMin]);
   return (
     <div
@@ -49,10 +48,10 @@ export function Lanes(props: LanesProps) {
       aria-label="The clock"
     >
       <div
-        className="relative min-w-[44rem] print:min-w-0"
+        className="relative min-w-[44rem] [--names:5.5rem] sm:[--names:8.5rem] print:min-w-0 print:[--names:8.5rem]"
         data-testid={props.shown ? 'lanes' : 'lanes-on-paper'}
       >
-        <div className="ml-[8.5rem]">
+        <div ref={clock} className="ml-[var(--names)]">
           <div aria-hidden className="relative h-7">
             {hours.map((minute, i) => (
               <span
@@ -74,8 +73,10 @@ export function Lanes(props: LanesProps) {
               data-lane={lane.kind === 'person' ? lane.id : undefined}
               className="flex items-stretch border-b border-board-line"
             >
-              <span className="flex w-[8.5rem] shrink-0 items-center pr-2 text-small leading-tight font-semibold">
-                {lane.name}
+              <span className="sticky left-0 z-30 flex w-[var(--names)] shrink-0 items-center bg-[var(--board)] pr-2 text-small leading-tight font-semibold print:static">
+                <span className="line-clamp-2" title={lane.name}>
+                  {lane.name}
+                </span>
               </span>
               <div className={`relative grow ${lane.kind === 'person' ? 'h-14' : 'h-11'}`}>
                 <Hours hours={hours} scale={scale} />
@@ -84,7 +85,7 @@ export function Lanes(props: LanesProps) {
             </li>
           ))}
         </ul>
-        <div aria-hidden className="pointer-events-none absolute inset-y-0 right-0 left-[8.5rem]">
+        <div aria-hidden className="pointer-events-none absolute inset-y-0 right-0 left-[var(--names)]">
           {served.map(({ id, atMin }) => (
             <span
               key={id}

@@ -31,9 +31,6 @@ const blockLabel = (block: Block, name: string): string =>
     block.pinned ? ', kept at its time' : ''
   }${block.done ? ', done' : ''}`;
 
-/** A bar so wide, of a hundred, has room for all its words; what is not seen is heard, and seen when it is chosen. */
-const ALL_WORDS = 5.5;
-
 /** One step of a key, and of a drag, minutes. */
 const STEP_MIN = 5;
 
@@ -97,7 +94,7 @@ export function PersonBlock({
         aria-label={blockLabel(block, name)}
         aria-pressed={chosen}
         title={blockLabel(block, name)}
-        className={`absolute inset-y-1.5 flex min-w-[3px] items-center overflow-hidden rounded-sm border-[1.5px] px-1 text-left text-[0.8125rem] leading-tight font-semibold text-[#1c2422] ${
+        className={`@container absolute inset-y-1.5 flex min-w-[3px] items-center overflow-hidden rounded-sm border-[1.5px] px-1 text-left text-[0.8125rem] leading-tight font-semibold text-[#1c2422] ${
           chosen ? 'z-10 border-ink ring-2 ring-[var(--focus)]' : 'border-board-rule'
         } ${block.pinned ? 'border-ink' : ''} ${block.done ? 'opacity-55' : ''} ${byMin ? 'z-20 shadow-lg' : ''}`}
         style={{
@@ -145,20 +142,23 @@ export function PersonBlock({
       >
         {block.done && <Check size={14} aria-hidden className="mr-0.5 shrink-0" />}
         {block.pinned && <Pin size={13} aria-hidden className="mr-0.5 shrink-0" />}
-        <BlockWords name={block.name} width={parseFloat(place.width)} />
+        <BlockWords name={block.name} />
       </button>
     </>
   );
 }
 
-/** What a block is, as far as there is room for it: its verb alone in a short one, and that whole or not at all. */
-function BlockWords({ name, width }: { name: string; width: number }) {
-  if (width > ALL_WORDS) return <span className="line-clamp-2">{name}</span>;
-  return (
-    // A word that does not fit beside nothing falls to the next line, which is not seen.
-    <span className="flex h-[1.25em] min-w-0 grow flex-wrap overflow-hidden">
+/**
+ * What a block is, as far as there is room for it: all its words in a wide one, its verb alone in a short one, and
+ * that whole or not at all. What is not seen is heard, and seen when it is chosen.
+ */
+const BlockWords = ({ name }: { name: string }) => (
+  <>
+    <span className="hidden @min-[3.75rem]:line-clamp-2">{name}</span>
+    {/* A word that does not fit beside nothing falls to the next line, which is not seen. */}
+    <span className="flex h-[1.25em] min-w-0 grow flex-wrap overflow-hidden @min-[3.75rem]:hidden">
       <span className="h-full w-0" />
       <span className="whitespace-nowrap">{name.split(/[ ,:]/, 1)[0]}</span>
     </span>
-  );
-}
+  </>
+);
