@@ -26,53 +26,67 @@ const eventsOf = async (page: Page, url: string) =>
     }
   ).events;
 
+/** Makes a whole batch by touch, from the first bowl to the account; `after` is called as each step is done. */
+async function makeBatch(page: Page, after: (step: string) => Promise<void> = async () => {}) {
+  const key = (name: RegExp | string) => page.getByRole('button', { name }).first();
+  for (const line of await page.getByRole('checkbox').all()) await line.tap();
+  await expect(page.getByRole('checkbox', { checked: false })).toHaveCount(0);
+  await key(/^It is mixed/).tap();
+  await after('mixed');
+  await key(/^Start the clock/).tap();
+  await expect(page.getByRole('list', { name: 'Clocks' })).toContainText('kneading');
+  await key(/^It is kneaded/).tap();
+  await after('kneaded');
+  await expect(page.getByRole('list', { name: 'Clocks' })).toHaveCount(0);
+  await key(/^It rests now/).tap();
+  // Something can be made while it rests.
+  await page.getByRole('button', { name: /^Meanwhile: filling/ }).tap();
+  await key(/^The filling is made/).tap();
+  await after('filling');
+  await step(page, 'Rest').tap();
+  await key(/^It has rested/).tap();
+  await after('rested');
+  await step(page, 'Roll').tap();
+  for (let i = 0; i < 20 && !page.url().includes('step=fill'); i += 1) {
+    await page.locator('[data-next]').tap();
+  }
+  await expect(page.getByText(/^Open \d+:\d\d more/)).toBeVisible();
+  await after('rolled');
+  const made = page.getByRole('status').filter({ hasText: 'pieces' });
+  while (!(await page.getByRole('button', { name: /^All \d+ are made/ }).isVisible())) {
+    await key(/sealed:/).tap();
+  }
+  await expect(made).toContainText('28');
+  await key(/^All 28 are made/).tap();
+  await after('made');
+  await key(/^They lie on trays/).tap();
+  await after('trays');
+  await step(page, 'Boil').tap();
+  while (!(await page.getByRole('button', { name: /^All are boiled/ }).isVisible())) {
+    await key(/^In: /).tap();
+    await key(/^Out: /).tap();
+  }
+  await key(/^All are boiled/).tap();
+  await after('boiled');
+  await step(page, 'Look back').tap();
+  await key(/^Opened at the lip/).tap();
+  await key(/^Opened at the lip/).tap();
+  await key(/^Popped/).tap();
+  await page.getByRole('button', { name: 'Take back' }).tap();
+  await key(/^Dough left/).tap();
+  await page.getByRole('textbox', { name: /Dough left/ }).fill('12');
+  await key('Write it down').tap();
+  await key('Just right').tap();
+  await after('looked back');
+  await key(/^Close the batch/).tap();
+}
+
 test.describe('by touch on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('a whole batch, from the first bowl to the account', async ({ page }) => {
     const url = await atBench(page, 'Whole batch');
-    const key = (name: RegExp | string) => page.getByRole('button', { name }).first();
-    for (const line of await page.getByRole('checkbox').all()) await line.tap();
-    await expect(page.getByRole('checkbox', { checked: false })).toHaveCount(0);
-    await key(/^It is mixed/).tap();
-    await key(/^Start the clock/).tap();
-    await expect(page.getByRole('list', { name: 'Clocks' })).toContainText('kneading');
-    await key(/^It is kneaded/).tap();
-    await expect(page.getByRole('list', { name: 'Clocks' })).toHaveCount(0);
-    await key(/^It rests now/).tap();
-    // Something can be made while it rests.
-    await page.getByRole('button', { name: /^Meanwhile: filling/ }).tap();
-    await key(/^The filling is made/).tap();
-    await step(page, 'Rest').tap();
-    await key(/^It has rested/).tap();
-    await step(page, 'Roll').tap();
-    for (let i = 0; i < 20 && !page.url().includes('step=fill'); i += 1) {
-      await page.locator('[data-next]').tap();
-    }
-    await expect(page.getByText(/^Open \d+:\d\d more/)).toBeVisible();
-    const made = page.getByRole('status').filter({ hasText: 'pieces' });
-    while (!(await page.getByRole('button', { name: /^All \d+ are made/ }).isVisible())) {
-      await key(/sealed:/).tap();
-    }
-    await expect(made).toContainText('28');
-    await key(/^All 28 are made/).tap();
-    await key(/^They lie on trays/).tap();
-    await step(page, 'Boil').tap();
-    while (!(await page.getByRole('button', { name: /^All are boiled/ }).isVisible())) {
-      await key(/^In: /).tap();
-      await key(/^Out: /).tap();
-    }
-    await key(/^All are boiled/).tap();
-    await step(page, 'Look back').tap();
-    await key(/^Opened at the lip/).tap();
-    await key(/^Opened at the lip/).tap();
-    await key(/^Popped/).tap();
-    await page.getByRole('button', { name: 'Take back' }).tap();
-    await key(/^Dough left/).tap();
-    await page.getByRole('textbox', { name: /Dough left/ }).fill('12');
-    await key('Write it down').tap();
-    await key('Just right').tap();
-    await key(/^Close the batch/).tap();
+    await makeBatch(page);
     await page.waitForURL(/\/logbook\//);
     await expect(page.locator('main')).toContainText('26 whole of 28');
     await expect(page.locator('main')).toContainText('Opened at the lip: 2');
@@ -99,22 +113,26 @@ test('keys and a pedal go on; a wrong tap is taken back by one', async ({ page }
   await expect(count).toContainText('27');
 });
 
+/** Waits until the browser's own worker has the page. */
+async function kept(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await expect
+    .poll(() =>
+      page.evaluate(async () => (await (await caches.open('mortar-benches')).keys()).length),
+    )
+    .toBeGreaterThan(0);
+  await page.reload();
+}
+
 test.describe('with the line cut', () => {
   test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch/] });
 
   test('the bench goes on, over a reload too, and nothing is lost', async ({ page, context }) => {
     const url = await atBench(page, 'Offline');
     await page.goto(`${url}?step=fill`);
-    // The browser's own worker has the page by now.
-    await page.evaluate(async () => {
-      await navigator.serviceWorker.ready;
-    });
-    await expect
-      .poll(() =>
-        page.evaluate(async () => (await (await caches.open('mortar-benches')).keys()).length),
-      )
-      .toBeGreaterThan(0);
-    await page.reload();
+    await kept(page);
     await context.setOffline(true);
     await page.getByRole('button', { name: /sealed: 16/ }).click();
     await expect(page.locator('[data-line]')).toContainText('1 tap waits');
@@ -134,6 +152,37 @@ test.describe('with the line cut', () => {
           .map(({ pieces }) => pieces),
       )
       .toEqual([16, 12]);
+  });
+
+  test.describe('at every step, by touch on a phone', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('no tap is lost, none counts twice, and the batch is closed', async ({
+      page,
+      context,
+    }) => {
+      const url = await atBench(page, 'Cut at every step');
+      await kept(page);
+      const sent = async () => (await eventsOf(page, url)).length;
+      let before = await sent();
+      await context.setOffline(true);
+      await makeBatch(page, async (done) => {
+        // What was tapped without a line waits here; with one it goes up, and the next step is made without.
+        await expect(page.locator('[data-line]'), done).toContainText(/taps? waits?/);
+        await context.setOffline(false);
+        await expect(page.locator('[data-line]'), done).toContainText('✓ saved');
+        const now = await sent();
+        expect(now, done).toBeGreaterThan(before);
+        before = now;
+        if (done !== 'looked back') await context.setOffline(true);
+      });
+      await page.waitForURL(/\/logbook\//);
+      await expect(page.locator('main')).toContainText('26 whole of 28');
+      const events = await eventsOf(page, url);
+      const made = events.filter(({ kind }) => kind === 'sheetDone');
+      expect(made.reduce((sum, { pieces = 0 }) => sum + pieces, 0)).toBe(28);
+      expect(events.at(-1)).toMatchObject({ kind: 'finished' });
+    });
   });
 });
 
