@@ -86,7 +86,8 @@ test('ways it might be made stand side by side, and one is taken', async ({ page
   await whatIf.getByRole('button', { name: 'Freeze them at once' }).click();
   await whatIf.getByRole('button', { name: /^Keep them on/ }).click();
   const table = page.getByRole('table').filter({ hasText: 'As it is' });
-  await expect(table.getByRole('columnheader')).toHaveCount(3);
+  // A head that names the figures, the plan as it is, and the two.
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
   await expect(table.getByRole('row', { name: /^Good for/ })).toContainText('as long as frozen');
   await table.getByRole('button', { name: /Make it so Freeze/ }).click();
   await saved(page);

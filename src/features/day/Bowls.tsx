@@ -9,6 +9,7 @@ import { CheckField } from '@/ui/fields/CheckField';
 import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** One dough, one bowl: what is weighed together and how it is divided, and what is in hand shared out. */
 export function Bowls({ work, basis }: { work: DayWork; basis: Basis }) {
@@ -128,6 +129,9 @@ function TrimUses({ work }: { work: DayWork }) {
   );
 }
 
+/** A column of figures. */
+const figure = { right: true, cellClassName: 'numeral' } as const;
+
 /** Dough in hand, and filling, split between the day's shapes. */
 function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
   const { text } = useUnits();
@@ -137,6 +141,7 @@ function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
   const [by, setBy] = useState<'pieces' | 'dough'>('dough');
   const [weights, setWeights] = useState<Readonly<Record<string, number>>>({});
   if (work.services.length < 2) return null;
+  const planOf = (id: string) => work.services.find(({ service }) => service.id === id)!.plan;
   const shared = shareInHand(
     { doughG, fillingG: both ? fillingG : null, by },
     work.services.map(({ service, plan }) => ({
@@ -181,45 +186,46 @@ function SharingOut({ work, basis }: { work: DayWork; basis: Basis }) {
         />
         <CheckField label="Use up a filling too" checked={both} onChange={setBoth} />
       </div>
-      <table className="mt-3 w-full max-w-[52rem]">
-        <thead className="text-left text-small text-ink-dim">
-          <tr>
-            <th className="font-normal">Shape</th>
-            <th className="font-normal">Parts</th>
-            <th className="text-right font-normal">Dough</th>
-            <th className="text-right font-normal">Filling</th>
-            <th className="text-right font-normal">Pieces</th>
-            <th className="text-right font-normal">Dose</th>
-          </tr>
-        </thead>
-        <tbody>
-          {shared.map((share) => {
-            const plan = work.services.find(({ service }) => service.id === share.id)!.plan;
-            return (
-              <tr key={share.id} className="border-t border-board-line">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {plan.name}
-                </th>
-                <td className="w-24 py-1">
-                  <QuantityField
-                    label={`Parts to ${plan.name}`}
-                    hideLabel
-                    kind="plain"
-                    range={{ min: 0, max: 100 }}
-                    value={weights[share.id] ?? 1}
-                    step={1}
-                    onChange={(weight) => setWeights({ ...weights, [share.id]: weight })}
-                  />
-                </td>
-                <td className="numeral text-right">{text(share.doughG, 'g')}</td>
-                <td className="numeral text-right">{text(share.fillingG, 'g')}</td>
-                <td className="numeral text-right text-lead font-semibold">{share.pieces}</td>
-                <td className="numeral text-right">{text(share.doseG, 'g')}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <DataTable
+        className="mt-3 w-full max-w-[52rem]"
+        rows={shared}
+        keyOf={({ id }) => id}
+        columns={[
+          {
+            id: 'shape',
+            head: 'Shape',
+            names: true,
+            className: 'py-1',
+            cell: ({ id }) => planOf(id).name,
+          },
+          {
+            id: 'parts',
+            head: 'Parts',
+            className: 'w-24 py-1',
+            cell: ({ id }) => (
+              <QuantityField
+                label={`Parts to ${planOf(id).name}`}
+                hideLabel
+                kind="plain"
+                range={{ min: 0, max: 100 }}
+                value={weights[id] ?? 1}
+                step={1}
+                onChange={(weight) => setWeights({ ...weights, [id]: weight })}
+              />
+            ),
+          },
+          { id: 'dough', head: 'Dough', ...figure, cell: ({ doughG: g }) => text(g, 'g') },
+          { id: 'filling', head: 'Filling', ...figure, cell: ({ fillingG: g }) => text(g, 'g') },
+          {
+            id: 'pieces',
+            head: 'Pieces',
+            right: true,
+            cellClassName: 'numeral text-lead font-semibold',
+            cell: ({ pieces }) => pieces,
+          },
+          { id: 'dose', head: 'Dose', ...figure, cell: ({ doseG }) => text(doseG, 'g') },
+        ]}
+      />
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { spanText } from '@/core/schedule/document/clock';
 import type { HandsCurve, WithHands } from '@/core/schedule/timetable/handsCurve';
 import type { DayQuestion } from '@/workers/day.worker';
 import { dayClient } from './clock/dayClient';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** How long the day takes with one, two, three people and more, and where another pair stops helping. */
 export function HandsView({ question }: { question: DayQuestion }) {
@@ -32,43 +33,56 @@ export function HandsView({ question }: { question: DayQuestion }) {
   return (
     <div>
       <p className="max-w-prose text-lead">{handsText(points, enough)}</p>
-      <table className="mt-3 w-full max-w-[46rem]">
-        <caption className="sr-only">How long the day takes, by how many work on it</caption>
-        <thead className="sr-only">
-          <tr>
-            <th>People</th>
-            <th>From first to last</th>
-            <th>Ready</th>
-          </tr>
-        </thead>
-        <tbody>
-          {points.map((point) => (
-            <tr key={point.people}>
-              <th scope="row" className="w-24 py-1 text-left font-semibold whitespace-nowrap">
-                {point.people} {point.people === 1 ? 'person' : 'people'}
-              </th>
-              <td className="py-1">
-                <span
-                  className={`flex min-h-8 items-center rounded-sm px-2 text-[0.875rem] font-semibold whitespace-nowrap text-[#1c2422] ${
-                    point.feasible ? '' : 'border-[1.5px] border-dashed border-brick'
-                  }`}
-                  style={{
-                    width: `${Math.max(12, (100 * point.lengthMin) / most)}%`,
-                    background: point.feasible
-                      ? point.people === enough
-                        ? 'var(--verdict-holds)'
-                        : 'var(--dough)'
-                      : 'var(--verdict-fails)',
-                  }}
-                >
-                  {spanText(point.lengthMin)}
-                </span>
-              </td>
-              <td className="w-44 py-1 pl-3 text-small">{readyText(point)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <DataTable
+        className="mt-3 w-full max-w-[46rem]"
+        caption="How long the day takes, by how many work on it"
+        headUnseen
+        rows={points}
+        keyOf={({ people }) => String(people)}
+        rowClassName={() => 'border-t-0'}
+        columns={[
+          {
+            id: 'people',
+            head: 'People',
+            names: true,
+            className: 'w-24 py-1 whitespace-nowrap',
+            cell: ({ people }) => (
+              <b>
+                {people} {people === 1 ? 'person' : 'people'}
+              </b>
+            ),
+          },
+          {
+            id: 'length',
+            head: 'From first to last',
+            className: 'py-1',
+            cell: (point) => (
+              <span
+                className={`flex min-h-8 items-center rounded-sm px-2 text-[0.875rem] font-semibold whitespace-nowrap text-[#1c2422] ${
+                  point.feasible ? '' : 'border-[1.5px] border-dashed border-brick'
+                }`}
+                style={{
+                  width: `${Math.max(12, (100 * point.lengthMin) / most)}%`,
+                  background: point.feasible
+                    ? point.people === enough
+                      ? 'var(--verdict-holds)'
+                      : 'var(--dough)'
+                    : 'var(--verdict-fails)',
+                }}
+              >
+                {spanText(point.lengthMin)}
+              </span>
+            ),
+          },
+          {
+            id: 'ready',
+            head: 'Ready',
+            className: 'w-44 py-1 pl-3',
+            cellClassName: 'text-small',
+            cell: (point) => readyText(point),
+          },
+        ]}
+      />
       <p className="mt-2 max-w-prose text-small text-ink-dim">
         From the first task to the last plate, nights counted. Those beyond the day’s own people can
         do everything and are there whenever anybody is.

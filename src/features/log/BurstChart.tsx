@@ -10,6 +10,7 @@ import {
   YAxis,
 } from 'recharts';
 import type { LogEntry } from '@/core/log/logEntry';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** Share burst, batch by batch, oldest first. */
 export default function BurstChart({ entries }: { entries: readonly LogEntry[] }) {
@@ -53,26 +54,15 @@ export default function BurstChart({ entries }: { entries: readonly LogEntry[] }
       </div>
       <details>
         <summary className="min-h-[44px] py-2 text-small">The same as a table</summary>
-        <table className="w-full max-w-[20rem] text-small">
-          <thead>
-            <tr className="text-left text-ink-dim">
-              <th scope="col">Day</th>
-              <th scope="col" className="text-right">
-                Burst, %
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ day, burst }, index) => (
-              <tr key={index} className="border-t border-board-line">
-                <th scope="row" className="text-left font-normal">
-                  {day}
-                </th>
-                <td className="text-right">{burst}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          className="w-full max-w-[20rem] text-small"
+          rows={rows}
+          keyOf={(_row, index) => String(index)}
+          columns={[
+            { id: 'day', head: 'Day', names: true, cell: ({ day }) => day },
+            { id: 'burst', head: 'Burst, %', right: true, cell: ({ burst }) => burst },
+          ]}
+        />
       </details>
     </figure>
   );

@@ -2,53 +2,61 @@
 
 import type { Comparison } from '@/core/log/compareLog';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** Planned against actual: two bars a line to one scale, and the difference in words. */
 export function PlannedActual({ rows }: { rows: readonly Comparison[] }) {
   const { text } = useUnits();
   return (
-    <table className="mt-2 w-full">
-      <thead className="sr-only">
-        <tr>
-          <th>Figure</th>
-          <th>Planned and actual</th>
-          <th>Difference</th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => {
-          const most = Math.max(row.planned, row.actual, 1e-9);
-          const { word, colour } = judge(row);
-          return (
-            <tr key={row.key} className="align-middle">
-              <th scope="row" className="w-[6.6rem] py-1 pr-2 sm:w-[9.5rem] text-left font-normal">
-                {row.label}
-              </th>
-              <td className="py-1">
-                <span className="grid grid-cols-[minmax(0,1fr)_4.2rem] sm:grid-cols-[minmax(0,1fr)_5.2rem] items-center gap-x-2 text-small leading-tight">
-                  <Bar share={row.planned / most} fill="var(--board-rule)" />
-                  <span className="text-ink-dim">
-                    <span className="sr-only">planned </span>
-                    {text(row.planned, row.unit)}
-                  </span>
-                  <Bar share={row.actual / most} fill={colour} />
-                  <span className="font-semibold">
-                    <span className="sr-only">actual </span>
-                    {text(row.actual, row.unit)}
-                  </span>
+    <DataTable
+      className="mt-2 w-full"
+      headUnseen
+      rows={rows}
+      keyOf={({ key }) => key}
+      rowClassName={() => 'border-t-0 align-middle'}
+      columns={[
+        {
+          id: 'figure',
+          head: 'Figure',
+          names: true,
+          className: 'w-[6.6rem] py-1 pr-2 sm:w-[9.5rem]',
+          cell: ({ label }) => label,
+        },
+        {
+          id: 'both',
+          head: 'Planned and actual',
+          className: 'py-1',
+          cell: (row) => {
+            const most = Math.max(row.planned, row.actual, 1e-9);
+            return (
+              <span className="grid grid-cols-[minmax(0,1fr)_4.2rem] items-center gap-x-2 text-small leading-tight sm:grid-cols-[minmax(0,1fr)_5.2rem]">
+                <Bar share={row.planned / most} fill="var(--board-rule)" />
+                <span className="text-ink-dim">
+                  <span className="sr-only">planned </span>
+                  {text(row.planned, row.unit)}
                 </span>
-              </td>
-              <td
-                className="w-[6rem] py-1 pl-2 sm:w-[7.5rem] text-right text-small"
-                style={{ color: colour }}
-              >
-                {word}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+                <Bar share={row.actual / most} fill={judge(row).colour} />
+                <span className="font-semibold">
+                  <span className="sr-only">actual </span>
+                  {text(row.actual, row.unit)}
+                </span>
+              </span>
+            );
+          },
+        },
+        {
+          id: 'difference',
+          head: 'Difference',
+          right: true,
+          className: 'w-[6rem] py-1 pl-2 sm:w-[7.5rem]',
+          cellClassName: 'text-small',
+          cell: (row) => {
+            const { word, colour } = judge(row);
+            return <span style={{ color: colour }}>{word}</span>;
+          },
+        },
+      ]}
+    />
   );
 }
 

@@ -8,6 +8,7 @@ import { FINISH_NAMES } from '@/core/shapes/finish';
 import type { RunRow } from '@/server/repositories/runs';
 import { Moment } from '@/ui/text/Moment';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { DataTable } from '@/ui/lists/DataTable';
 
 type Line = readonly [name: string, of: (summary: RunSummary) => number | null, unit: FigureUnit];
 
@@ -25,12 +26,17 @@ const LINES: readonly Line[] = [
   ['Time a piece', ({ minutesAPiece }) => minutesAPiece, 'min'],
 ];
 
+/** A figure of two batches. */
+type Beside = readonly [name: string, one: string, other: string];
+
+const differs = ([, one, other]: Beside): boolean => one !== other;
+
 /** Two batches beside each other; what differs is marked. */
 export function BesideView({ a, b }: { a: RunRow; b: RunRow }) {
   const { text } = useUnits();
   const words = (value: number | null, unit: FigureUnit) =>
     value === null ? 'not taken' : text(value, unit);
-  const rows: readonly (readonly [string, string, string])[] = [
+  const rows: readonly Beside[] = [
     ...LINES.map(
       ([name, of, unit]) => [name, words(of(a.summary), unit), words(of(b.summary), unit)] as const,
     ),
@@ -42,46 +48,48 @@ export function BesideView({ a, b }: { a: RunRow; b: RunRow }) {
     ['Note', a.summary.note || '–', b.summary.note || '–'],
   ];
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Side by side">
-      <table className="mt-5 w-full">
-        <thead>
-          <tr className="text-left">
-            <th scope="col">
-              <span className="sr-only">Figure</span>
-            </th>
-            {[a, b].map(({ id, madeOn, summary }) => (
-              <th key={id} scope="col" className="min-w-[9rem] py-2 pr-4 align-bottom">
-                <Link className="link" href={`/logbook/${id}`}>
-                  {summary.planned.name}
-                </Link>
-                <span className="block text-small font-normal text-ink-dim">
-                  <Moment at={madeOn} />
-                  {summary.cooks.length > 0 && `, ${summary.cooks.join(' and ')}`}
-                </span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([name, one, other]) => {
-            const differ = one !== other;
-            return (
-              <tr key={name} className="border-t border-board-line align-top">
-                <th scope="row" className="py-1.5 pr-4 text-left font-normal text-ink-dim">
-                  {differ && <span aria-hidden>≠ </span>}
-                  {differ && <span className="sr-only">differs: </span>}
-                  {name}
-                </th>
-                {[one, other].map((value, i) => (
-                  <td key={i} className={`py-1.5 pr-4 ${differ ? 'font-semibold' : ''}`}>
-                    {value}
-                  </td>
-                ))}
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
+    <DataTable
+      className="mt-5 w-full"
+      caption="Side by side"
+      rows={rows}
+      keyOf={([name]) => name}
+      rowClassName={() => 'align-top'}
+      columns={[
+        {
+          id: 'figure',
+          head: 'Figure',
+          unseen: true,
+          names: true,
+          className: 'py-1.5 pr-4',
+          cellClassName: 'text-ink-dim',
+          cell: (row) => (
+            <>
+              {differs(row) && <span aria-hidden>≠ </span>}
+              {differs(row) && <span className="sr-only">differs: </span>}
+              {row[0]}
+            </>
+          ),
+        },
+        ...[a, b].map(({ id, madeOn, summary }, i) => ({
+          id,
+          headClassName: 'min-w-[9rem] align-bottom',
+          className: 'py-1.5 pr-4',
+          head: (
+            <>
+              <Link className="link font-semibold" href={`/logbook/${id}`}>
+                {summary.planned.name}
+              </Link>
+              <span className="block">
+                <Moment at={madeOn} />
+                {summary.cooks.length > 0 && `, ${summary.cooks.join(' and ')}`}
+              </span>
+            </>
+          ),
+          cell: (row: Beside) => (
+            <span className={differs(row) ? 'font-semibold' : ''}>{row[i + 1]}</span>
+          ),
+        })),
+      ]}
+    />
   );
 }

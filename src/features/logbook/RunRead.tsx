@@ -15,6 +15,7 @@ import { PlannedActual } from '@/features/log/PlannedActual';
 import { Moment } from '@/ui/text/Moment';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { eventText } from './eventWords';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** A run as it is read: what it comes to, and what it was planned to. */
 export interface ReadRun {
@@ -132,31 +133,22 @@ function Accounts({ dough, filling }: { dough: RunAccount; filling: RunAccount }
     ['The plan had for that', ({ plannedG }) => plannedG],
   ];
   return (
-    <table className="w-full max-w-[34rem]">
-      <thead>
-        <tr className="text-left text-small text-ink-dim">
-          <th scope="col">
-            <span className="sr-only">Where</span>
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Dough
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Filling
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([name, of]) => (
-          <tr key={name} className="border-t border-board-line">
-            <th scope="row" className="py-1 text-left font-normal">
-              {name}
-            </th>
-            <td className="text-right">{text(of(dough), 'g')}</td>
-            <td className="text-right">{text(of(filling), 'g')}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <DataTable
+      className="w-full max-w-[34rem]"
+      rows={rows}
+      keyOf={([name]) => name}
+      columns={[
+        {
+          id: 'where',
+          head: 'Where',
+          unseen: true,
+          names: true,
+          className: 'py-1',
+          cell: ([name]) => name,
+        },
+        { id: 'dough', head: 'Dough', right: true, cell: ([, of]) => text(of(dough), 'g') },
+        { id: 'filling', head: 'Filling', right: true, cell: ([, of]) => text(of(filling), 'g') },
+      ]}
+    />
   );
 }

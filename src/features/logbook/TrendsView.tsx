@@ -7,6 +7,7 @@ import { FINISH_NAMES } from '@/core/shapes/finish';
 import { WAY_IDS, WAYS } from '@/core/run/ways';
 import { later } from '@/ui/layout/later';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { DataTable } from '@/ui/lists/DataTable';
 
 const TrendChart = later(() => import('./TrendCharts'));
 
@@ -112,33 +113,19 @@ function Trend({
       {children}
       <details>
         <summary className="min-h-[44px] py-2 text-small">The same as a table</summary>
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={title}>
-          <table className="text-small">
-            <thead>
-              <tr className="text-left text-ink-dim">
-                {head.map((each) => (
-                  <th key={each} scope="col" className="py-1 pr-4 font-normal">
-                    {each}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(([first, ...rest]) => (
-                <tr key={first} className="border-t border-board-line">
-                  <th scope="row" className="pr-4 text-left font-normal whitespace-nowrap">
-                    {first}
-                  </th>
-                  {rest.map((value, i) => (
-                    <td key={i} className="pr-4">
-                      {value}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <DataTable
+          className="text-small"
+          caption={title}
+          rows={rows}
+          keyOf={([first]) => first!}
+          columns={head.map((each, i) => ({
+            id: each,
+            head: each,
+            names: i === 0,
+            className: `py-1 pr-4 ${i === 0 ? 'whitespace-nowrap' : ''}`,
+            cell: (row: readonly string[]) => row[i],
+          }))}
+        />
       </details>
     </figure>
   );

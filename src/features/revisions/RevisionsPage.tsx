@@ -17,6 +17,7 @@ import { fieldValue } from '../plan/fieldNames';
 import { Moment } from '@/ui/text/Moment';
 import { RevisionName } from './RevisionName';
 import { SelectField } from '@/ui/fields/SelectField';
+import { DataTable } from '@/ui/lists/DataTable';
 
 export interface ShownRevision {
   readonly number: number;
@@ -181,49 +182,70 @@ function Compared({
         {choose('Before', before, (next) => onCompare(next, after))}
         {choose('After', after, (next) => onCompare(before, next))}
       </div>
-      <table className="mt-3 w-full">
-        <thead>
-          <tr className="text-small text-ink-dim">
-            <th className="py-1 text-left font-normal">What follows</th>
-            <th className="py-1 text-right font-normal">revision {before}</th>
-            <th className="py-1 text-right font-normal">revision {after}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {figures.map(({ label, unit, before: a, after: b }) => (
-            <tr key={label} className="border-t border-board-line">
-              <th scope="row" className="py-1.5 text-left font-normal">
-                {label}
-              </th>
-              <td className="py-1.5 text-right">{text(a, unit)}</td>
-              <td
-                className={`py-1.5 text-right ${text(a, unit) === text(b, unit) ? '' : 'font-bold'}`}
-              >
+      <DataTable
+        className="mt-3 w-full"
+        rows={figures}
+        keyOf={({ label }) => label}
+        columns={[
+          {
+            id: 'figure',
+            head: 'What follows',
+            names: true,
+            className: 'py-1.5',
+            cell: ({ label }) => label,
+          },
+          {
+            id: 'before',
+            head: `revision ${before}`,
+            right: true,
+            cell: ({ before: a, unit }) => text(a, unit),
+          },
+          {
+            id: 'after',
+            head: `revision ${after}`,
+            right: true,
+            cell: ({ before: a, after: b, unit }) => (
+              <span className={text(a, unit) === text(b, unit) ? '' : 'font-bold'}>
                 {text(b, unit)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </span>
+            ),
+          },
+        ]}
+      />
       <h3 className="mt-6">What was changed</h3>
       {differences.length === 0 ? (
         <p>Nothing: the two are the same.</p>
       ) : (
-        <table className="mt-1 w-full">
-          <tbody>
-            {differences.map(({ path, label, before: a, after: b }) => (
-              <tr key={path} className="border-t border-board-line">
-                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                  {label}
-                </th>
-                <td className="py-1.5 text-right break-words">{fieldValue(path, a, text)}</td>
-                <td className="py-1.5 pl-2 text-right font-bold break-words">
-                  {fieldValue(path, b, text)}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          className="mt-1 w-full"
+          headUnseen
+          rows={differences}
+          keyOf={({ path }) => path}
+          columns={[
+            {
+              id: 'field',
+              head: 'Field',
+              names: true,
+              className: 'py-1.5 pr-2',
+              cell: ({ label }) => label,
+            },
+            {
+              id: 'before',
+              head: `revision ${before}`,
+              right: true,
+              className: 'break-words',
+              cell: ({ path, before: a }) => fieldValue(path, a, text),
+            },
+            {
+              id: 'after',
+              head: `revision ${after}`,
+              right: true,
+              className: 'pl-2 break-words',
+              cellClassName: 'font-bold',
+              cell: ({ path, after: b }) => fieldValue(path, b, text),
+            },
+          ]}
+        />
       )}
     </>
   );

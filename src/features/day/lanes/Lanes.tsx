@@ -85,7 +85,10 @@ export function Lanes(props: LanesProps) {
             </li>
           ))}
         </ul>
-        <div aria-hidden className="pointer-events-none absolute inset-y-0 right-0 left-[var(--names)]">
+        <div
+          aria-hidden
+          className="pointer-events-none absolute inset-y-0 right-0 left-[var(--names)]"
+        >
           {served.map(({ id, atMin }) => (
             <span
               key={id}

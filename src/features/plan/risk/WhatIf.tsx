@@ -6,11 +6,13 @@ import { variant, variantsOf, type Variant } from '@/core/plan/questions/variant
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { TakeButton } from '@/ui/buttons/TakeButton';
 import { StateMark } from '@/ui/figure/StateMark';
-import { stateOfMargin } from '@/core/basis/state';
+import type { Rules } from '@/core/basis/rules';
+import { stateOfMargin, type State } from '@/core/basis/state';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { MARGIN_NAMES, spareWords } from '../marginWords';
 import { capital, changeText } from '../words';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** So many stand side by side, beside the plan as it is. */
 const MOST = 3;
@@ -66,56 +68,57 @@ export function WhatIf() {
         </div>
       </fieldset>
       {made.length > 0 && (
-        <div className="mt-3 overflow-x-auto">
-          <table className="w-full border-collapse text-small">
-            <thead>
-              <tr>
-                <td />
-                {names.map((name) => (
-                  <th
-                    key={name}
-                    scope="col"
-                    className="min-w-[8rem] pr-3 pb-1 text-left align-bottom"
-                  >
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {ROWS.map(({ name, of }) => (
-                <Row key={name} name={name} cells={made.map((each) => of(each, text))} />
-              ))}
-              {MARGIN_IDS.map((id) => (
-                <Row
-                  key={id}
-                  name={capital(MARGIN_NAMES[id])}
-                  cells={made.map(({ margins }) =>
-                    margins[id] === null ? '–' : spareWords(id, margins[id]),
+        <DataTable
+          className="mt-3 w-full text-small"
+          rows={LINES}
+          keyOf={({ name }) => name}
+          rowClassName={() => 'align-top'}
+          columns={[
+            {
+              id: 'figure',
+              head: 'Figure',
+              unseen: true,
+              names: true,
+              className: 'py-1 pr-3',
+              cellClassName: 'text-ink-dim',
+              cell: ({ name }) => name,
+            },
+            ...made.map((each, i) => ({
+              id: String(i),
+              head: <b className="text-ink">{names[i]}</b>,
+              headClassName: 'min-w-[8rem] align-bottom',
+              className: 'py-1 pr-3',
+              cell: ({ of, state }: Line) => {
+                const says = of(each, text);
+                const mark = state?.(each, basis.rules) ?? 'holds';
+                return (
+                  <span className={says === of(made[0]!, text) ? '' : 'font-semibold'}>
+                    {mark !== 'holds' && <StateMark state={mark} />} {says}
+                  </span>
+                );
+              },
+            })),
+          ]}
+          foot={
+            <tr>
+              <td />
+              {made.map(({ change }, i) => (
+                <td key={i} className="pt-2 pr-3">
+                  {change && (
+                    <TakeButton
+                      word="Make it so"
+                      what={names[i]!}
+                      onTake={() => {
+                        edit(() => made[i]!.plan);
+                        setChosen(chosen.filter((each) => each !== change.kind));
+                      }}
+                    />
                   )}
-                  marks={made.map(({ margins }) => stateOfMargin(margins[id] ?? 9, basis.rules))}
-                />
+                </td>
               ))}
-              <tr>
-                <td />
-                {made.map(({ change }, i) => (
-                  <td key={i} className="pt-2 pr-3">
-                    {change && (
-                      <TakeButton
-                        word="Make it so"
-                        what={names[i]!}
-                        onTake={() => {
-                          edit(() => made[i]!.plan);
-                          setChosen(chosen.filter((each) => each !== change.kind));
-                        }}
-                      />
-                    )}
-                  </td>
-                ))}
-              </tr>
-            </tbody>
-          </table>
-        </div>
+            </tr>
+          }
+        />
       )}
     </details>
   );
@@ -123,7 +126,14 @@ export function WhatIf() {
 
 type Write = ReturnType<typeof useUnits>['text'];
 
-const ROWS: readonly { name: string; of(variant: Variant, write: Write): string }[] = [
+/** What is set side by side; a margin has a state too. */
+interface Line {
+  readonly name: string;
+  of(variant: Variant, write: Write): string;
+  state?(variant: Variant, rules: Rules): State;
+}
+
+const LINES: readonly Line[] = [
   { name: 'Pieces', of: ({ pieces }) => String(pieces) },
   { name: 'Dough', of: ({ doughG }, write) => write(doughG, 'g') },
   { name: 'Filling', of: ({ fillingG }, write) => write(fillingG, 'g') },
@@ -134,33 +144,9 @@ const ROWS: readonly { name: string; of(variant: Variant, write: Write): string 
       goodForMin === null ? 'as long as frozen' : write(goodForMin, 'min'),
   },
   { name: 'In the pot', of: ({ potMin }, write) => write(potMin, 'min') },
+  ...MARGIN_IDS.map((id): Line => ({
+    name: capital(MARGIN_NAMES[id]),
+    of: ({ margins }) => (margins[id] === null ? '–' : spareWords(id, margins[id])),
+    state: ({ margins }, rules) => stateOfMargin(margins[id] ?? 9, rules),
+  })),
 ];
-
-/** A row of the comparison; what is not as in the plan is set in bold. */
-function Row({
-  name,
-  cells,
-  marks,
-}: {
-  name: string;
-  cells: readonly string[];
-  marks?: readonly ('holds' | 'edge' | 'fails')[];
-}) {
-  return (
-    <tr className="border-t border-board-line align-top">
-      <th scope="row" className="py-1 pr-3 text-left font-normal text-ink-dim">
-        {name}
-      </th>
-      {cells.map((cell, i) => (
-        <td key={i} className={`py-1 pr-3 ${cell !== cells[0] ? 'font-semibold' : ''}`}>
-          {marks && marks[i] !== 'holds' && (
-            <>
-              <StateMark state={marks[i]!} />{' '}
-            </>
-          )}
-          {cell}
-        </td>
-      ))}
-    </tr>
-  );
-}

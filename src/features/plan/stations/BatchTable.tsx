@@ -4,6 +4,7 @@ import { partWorking, type WeighedLine } from '@/core/plan/workings/weighed';
 import type { Working } from '@/core/working/working';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** Less than this no kitchen scale shows; it comes of making eggs whole. */
 const isWeighable = ({ g, recipeG }: WeighedLine) => g >= 0.05 || recipeG > 0;
@@ -32,30 +33,43 @@ export function BatchTable({
           your recipe × <Figure working={scale} />
         </span>
       </h3>
-      <table className="mt-1 w-full">
-        <tbody>
-          {rows.filter(isWeighable).map((row, index) => (
-            <tr key={`${row.id}${index}`} className="border-b border-board-line">
-              <th scope="row" className="py-1.5 text-left font-normal">
-                {row.name}
-                {row.count && (
+      <DataTable
+        className="mt-1 w-full"
+        headUnseen
+        rows={rows.filter(isWeighable)}
+        keyOf={({ id }, index) => `${id}${index}`}
+        columns={[
+          {
+            id: 'what',
+            head: 'What',
+            names: true,
+            className: 'py-1.5',
+            cell: ({ name, count, note }) => (
+              <>
+                {name}
+                {count && (
                   <b>
-                    , {row.count.n} {row.count.word}
-                    {row.count.n === 1 ? '' : 's'}
+                    , {count.n} {count.word}
+                    {count.n === 1 ? '' : 's'}
                   </b>
                 )}
-                {row.note && <span className="text-ink-dim">, {row.note}</span>}
-              </th>
-              <td className="numeral py-1.5 text-right text-lead whitespace-nowrap">
-                <Figure working={partWorking(row, scale.value, wholeEggs)}>
-                  {text(row.g, 'g')}
-                </Figure>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr>
+                {note && <span className="text-ink-dim">, {note}</span>}
+              </>
+            ),
+          },
+          {
+            id: 'weight',
+            head: 'Weight',
+            right: true,
+            className: 'py-1.5 whitespace-nowrap',
+            cellClassName: 'numeral text-lead',
+            cell: (row) => (
+              <Figure working={partWorking(row, scale.value, wholeEggs)}>{text(row.g, 'g')}</Figure>
+            ),
+          },
+        ]}
+        foot={
+          <tr className="border-t border-board-line">
             <th scope="row" className="py-1.5 text-left">
               In all, ready to use
             </th>
@@ -63,8 +77,8 @@ export function BatchTable({
               <Figure working={total}>{text(total.value, 'g')}</Figure>
             </td>
           </tr>
-        </tfoot>
-      </table>
+        }
+      />
     </section>
   );
 }

@@ -2,13 +2,13 @@
 
 import { startingRules } from '@/core/basis/rules';
 import { EGG_GOES_IN_C } from '@/core/filling/eggBinder';
-import type { Contents } from '@/core/plan/model/contents';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useResult, useShown } from '../../editor/EditorContext';
 import { DIET_NAMES } from '../../contentsWords';
 import { PlanField } from '../PlanField';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** Core temperature, cooling, egg, allergens and diet. */
 export default function FillingSafety() {
@@ -110,28 +110,35 @@ function ContentsTable() {
   return (
     <section aria-label="Allergens and diet">
       <h3>Allergens and diet</h3>
-      <table className="w-full">
-        <tbody>
-          <ContentsRow name="Dough" of={dough} />
-          <ContentsRow name="Filling" of={filling} />
-          <ContentsRow name="Whole piece" of={piece} strong />
-        </tbody>
-      </table>
+      <DataTable
+        headUnseen
+        rows={[
+          { name: 'Dough', of: dough },
+          { name: 'Filling', of: filling },
+          { name: 'Whole piece', of: piece },
+        ]}
+        keyOf={({ name }) => name}
+        rowClassName={({ of }) => (of === piece ? 'font-semibold' : '')}
+        columns={[
+          {
+            id: 'part',
+            head: 'Part',
+            names: true,
+            className: 'py-1.5 pr-3',
+            cell: ({ name, of }) => (of === piece ? <b>{name}</b> : name),
+          },
+          {
+            id: 'allergens',
+            head: 'Allergens',
+            className: 'pr-3',
+            cell: ({ of }) => (of.allergens.length ? of.allergens.join(', ') : 'none listed'),
+          },
+          { id: 'diet', head: 'Diet', right: true, cell: ({ of }) => DIET_NAMES[of.diet] },
+        ]}
+      />
       <p className="text-small text-ink-dim">
         Read off the pantry. Shared water, boards and rollers spread allergens.
       </p>
     </section>
-  );
-}
-
-function ContentsRow({ name, of, strong }: { name: string; of: Contents; strong?: boolean }) {
-  return (
-    <tr className={`border-b border-board-line ${strong ? 'font-semibold' : ''}`}>
-      <th scope="row" className="py-1.5 pr-3 text-left font-[inherit]">
-        {name}
-      </th>
-      <td className="pr-3">{of.allergens.length ? of.allergens.join(', ') : 'none listed'}</td>
-      <td className="text-right">{DIET_NAMES[of.diet]}</td>
-    </tr>
   );
 }

@@ -11,6 +11,7 @@ import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 import { TakeButton } from '@/ui/buttons/TakeButton';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** A change stands for so long before shapes are compared again. */
 const SETTLE_MS = 250;
@@ -45,54 +46,91 @@ export function ComparePanel() {
         onCancel={cancel}
       />
       {state.at === 'done' && (
-        <div className="overflow-x-auto">
-          <table className="w-full border-collapse">
-            <thead className="text-left text-small text-ink-dim">
-              <tr>
-                {['Shape', 'Pieces', 'Portions', 'Dose', 'Bench', 'Trim', 'Left over', ''].map(
-                  (name) => (
-                    <th key={name} scope="col" className="pr-2 font-normal">
-                      {name || <span className="sr-only">Use</span>}
-                    </th>
-                  ),
-                )}
-              </tr>
-            </thead>
-            <tbody>
-              {state.result.map((each) => (
-                <tr key={each.family} className="h-[53px] border-t border-board-line align-middle">
-                  <th scope="row" className="pr-2 text-left font-semibold">
-                    <span className="flex items-center gap-2">
-                      <FamilyGlyph
-                        family={each.family}
-                        colour={plan.colour}
-                        className="h-8 w-9 shrink-0"
-                      />
-                      {familyOf(each.family).shortName}
-                      <StateMark state={each.state} />
-                    </span>
-                  </th>
-                  <td className="numeral pr-2 text-[1.15rem]">{each.pieces}</td>
-                  <td className="numeral pr-2">{each.portions}</td>
-                  <td className="pr-2 whitespace-nowrap">{text(each.doseG, 'g')}</td>
-                  <td className="pr-2 whitespace-nowrap">
-                    {text(Math.max(1, Math.round(each.benchMin)), 'min')}
-                  </td>
-                  <td className="pr-2 whitespace-nowrap">{text(each.trimG, 'g')}</td>
-                  <td className="pr-2 whitespace-nowrap">
-                    {text(each.leftDoughG, 'g')} · {text(each.leftFillingG, 'g')}
-                  </td>
-                  <td className="sticky right-0 bg-board py-1 pl-2 text-right">
-                    <TakeButton
-                      what={familyOf(each.family).name.toLowerCase()}
-                      used={each.family === plan.shape.family}
-                      onTake={() => edit(() => each.plan)}
+        <div className="min-w-0">
+          <DataTable
+            className="w-full text-[0.9375rem]"
+            rows={state.result}
+            keyOf={({ family }) => family}
+            rowClassName={() => 'h-[53px] align-middle'}
+            columns={[
+              {
+                id: 'shape',
+                head: 'Shape',
+                names: true,
+                className: 'pr-2',
+                order: ({ family }) => familyOf(family).shortName,
+                cell: ({ family, state: standing }) => (
+                  <span className="flex items-center gap-2 font-semibold">
+                    <FamilyGlyph
+                      family={family}
+                      colour={plan.colour}
+                      className="h-8 w-9 shrink-0"
                     />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+                    {familyOf(family).shortName}
+                    <StateMark state={standing} />
+                  </span>
+                ),
+              },
+              {
+                id: 'pieces',
+                head: 'Pieces',
+                className: 'pr-2',
+                order: ({ pieces }) => pieces,
+                cell: ({ pieces }) => <span className="numeral text-[1.15rem]">{pieces}</span>,
+              },
+              {
+                id: 'portions',
+                head: 'Portions',
+                className: 'pr-2',
+                cellClassName: 'numeral',
+                order: ({ portions }) => portions,
+                cell: ({ portions }) => portions,
+              },
+              {
+                id: 'dose',
+                head: 'Dose',
+                className: 'pr-1.5 whitespace-nowrap',
+                order: ({ doseG }) => doseG,
+                cell: ({ doseG }) => text(doseG, 'g'),
+              },
+              {
+                id: 'bench',
+                head: 'Bench',
+                className: 'pr-1.5 whitespace-nowrap',
+                order: ({ benchMin }) => benchMin,
+                cell: ({ benchMin }) => text(Math.max(1, Math.round(benchMin)), 'min'),
+              },
+              {
+                id: 'trim',
+                head: 'Trim',
+                className: 'pr-1.5 whitespace-nowrap',
+                order: ({ trimG }) => trimG,
+                cell: ({ trimG }) => text(trimG, 'g'),
+              },
+              {
+                id: 'left',
+                head: 'Left over',
+                className: 'pr-1.5 whitespace-nowrap',
+                order: ({ leftDoughG, leftFillingG }) => leftDoughG + leftFillingG,
+                cell: ({ leftDoughG, leftFillingG }) =>
+                  `${text(leftDoughG, 'g')} · ${text(leftFillingG, 'g')}`,
+              },
+              {
+                id: 'use',
+                head: 'Use',
+                unseen: true,
+                right: true,
+                className: 'sticky right-0 bg-board py-1 pl-2',
+                cell: ({ family, plan: other }) => (
+                  <TakeButton
+                    what={familyOf(family).name.toLowerCase()}
+                    used={family === plan.shape.family}
+                    onTake={() => edit(() => other)}
+                  />
+                ),
+              },
+            ]}
+          />
           <p className="mt-1 text-small text-ink-dim">
             Bench time is an estimate: every portion through the roller, then every piece, by{' '}
             {plan.sheet.people === 1 ? 'one pair of hands' : `${plan.sheet.people} pairs of hands`}.

@@ -6,6 +6,7 @@ import { settled } from '@/ui/drawings/svg';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown } from '../../editor/EditorContext';
 import { plural } from '../sheetWords';
+import { DataTable } from '@/ui/lists/DataTable';
 
 /** The ladder: how many portions, and the passes of one, drawn to scale, thinning step by step. */
 export function LadderPanel() {
@@ -81,56 +82,66 @@ function LadderTable({ ladder }: { ladder: Ladder }) {
   const { text } = useUnits();
   const { rungs } = ladder;
   return (
-    <table className="w-full border-collapse">
-      <thead className="text-left text-small text-ink-dim">
-        <tr>
-          <th scope="col" className="w-14 font-normal">
-            Dial
-          </th>
-          <th scope="col" className="w-[6.2rem] font-normal">
-            Times
-          </th>
-          <th scope="col" className="w-20 font-normal">
-            Leaves
-          </th>
-          <th scope="col" className="w-28 font-normal">
-            Long
-          </th>
-          <td aria-hidden className="max-sm:hidden" />
-        </tr>
-      </thead>
-      <tbody>
-        {rungs.map((rung) => (
-          <tr
-            key={`${rung.kind}${rung.label}`}
-            className={`border-t border-board-line align-middle ${rung.stop ? 'bg-band' : ''}`}
-          >
-            <th scope="row" className="numeral py-1 pl-1 text-left text-[1.25rem]">
-              {rung.label}
-            </th>
-            <td className="whitespace-nowrap">
-              {rung.kind === 'fold' ? 'fold, ' : ''}
-              {rung.repeats} × {seconds(rung.runS)}
-            </td>
-            <td className="numeral whitespace-nowrap">{text(rung.thicknessMm, 'mm')}</td>
-            <td className="numeral whitespace-nowrap">
+    <DataTable
+      rows={rungs}
+      keyOf={({ kind, label }) => `${kind}${label}`}
+      rowClassName={({ stop }) => `align-middle ${stop ? 'bg-band' : ''}`}
+      columns={[
+        {
+          id: 'dial',
+          head: 'Dial',
+          names: true,
+          headClassName: 'w-14',
+          className: 'pl-1',
+          cell: ({ label }) => <span className="numeral text-[1.25rem] font-bold">{label}</span>,
+        },
+        {
+          id: 'times',
+          head: 'Times',
+          headClassName: 'w-[6.2rem]',
+          className: 'whitespace-nowrap',
+          cell: ({ kind, repeats, runS }) =>
+            `${kind === 'fold' ? 'fold, ' : ''}${repeats} × ${seconds(runS)}`,
+        },
+        {
+          id: 'leaves',
+          head: 'Leaves',
+          headClassName: 'w-20',
+          className: 'whitespace-nowrap',
+          cellClassName: 'numeral',
+          cell: ({ thicknessMm }) => text(thicknessMm, 'mm'),
+        },
+        {
+          id: 'long',
+          head: 'Long',
+          headClassName: 'w-28',
+          className: 'whitespace-nowrap',
+          cellClassName: 'numeral',
+          cell: (rung) => (
+            <>
               {rung.strips > 1 && `${rung.strips} × `}
               {text(rung.lengthMm, 'mm')}
               <span className="block sm:hidden">
                 <Bar rung={rung} rungs={rungs} />
                 <Notes rung={rung} />
               </span>
-            </td>
-            <td className="py-1 max-sm:hidden">
-              <span className="flex flex-wrap items-center gap-x-2">
-                <Bar rung={rung} rungs={rungs} />
-                <Notes rung={rung} />
-              </span>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+            </>
+          ),
+        },
+        {
+          id: 'drawn',
+          head: 'Drawn to scale',
+          unseen: true,
+          className: 'py-1 max-sm:hidden',
+          cell: (rung) => (
+            <span className="flex flex-wrap items-center gap-x-2">
+              <Bar rung={rung} rungs={rungs} />
+              <Notes rung={rung} />
+            </span>
+          ),
+        },
+      ]}
+    />
   );
 }
 

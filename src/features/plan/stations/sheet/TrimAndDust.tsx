@@ -6,6 +6,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown } from '../../editor/EditorContext';
 import { trimText } from '../sheetWords';
+import { DataTable } from '@/ui/lists/DataTable';
 
 const ROLLED = ['The dough', 'Its trim, rolled again', 'That trim, a second time'];
 
@@ -25,43 +26,57 @@ export function TrimAndDust() {
     <div className="grid gap-6">
       <section aria-label="Trim" className="grid gap-2">
         <h3>Trim</h3>
-        <div className="overflow-x-auto">
-          <table className="w-full border-collapse">
-            <thead className="text-left text-small text-ink-dim">
-              <tr>
-                {['Rolled', 'Dough', 'Sheets', 'Pieces', 'Trim left', 'Stretches'].map((name) => (
-                  <th
-                    key={name}
-                    scope="col"
-                    className={`pr-3 font-normal ${name === 'Dough' ? 'max-sm:hidden' : ''}`}
-                  >
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {layout.rollings.map(({ generation, doughG, full, short, pieces, trimG }, i) => (
-                <tr key={generation} className="border-t border-board-line">
-                  <th scope="row" className="py-1.5 pr-3 text-left font-normal">
-                    {ROLLED[generation]}
-                  </th>
-                  <td className="numeral pr-3 max-sm:hidden">{text(doughG, 'g')}</td>
-                  <td className="pr-3 sm:whitespace-nowrap">
-                    {[full > 0 ? full : '', short ? `one of ${text(short.lengthMm, 'mm')}` : '']
-                      .filter(Boolean)
-                      .join(', ')}
-                  </td>
-                  <td className="numeral pr-3">{pieces}</td>
-                  <td className="numeral pr-3 whitespace-nowrap">{text(trimG, 'g')}</td>
-                  <td className="numeral whitespace-nowrap">
-                    {about(trim.quality[i]?.stretch ?? 0)}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <DataTable
+          rows={layout.rollings}
+          keyOf={({ generation }) => String(generation)}
+          columns={[
+            {
+              id: 'rolled',
+              head: 'Rolled',
+              names: true,
+              className: 'py-1.5 pr-3',
+              cell: ({ generation }) => ROLLED[generation],
+            },
+            {
+              id: 'dough',
+              head: 'Dough',
+              className: 'pr-3 max-sm:hidden',
+              cellClassName: 'numeral',
+              cell: ({ doughG }) => text(doughG, 'g'),
+            },
+            {
+              id: 'sheets',
+              head: 'Sheets',
+              className: 'pr-3 sm:whitespace-nowrap',
+              cell: ({ full, short }) =>
+                [full > 0 ? full : '', short ? `one of ${text(short.lengthMm, 'mm')}` : '']
+                  .filter(Boolean)
+                  .join(', '),
+            },
+            {
+              id: 'pieces',
+              head: 'Pieces',
+              className: 'pr-3',
+              cellClassName: 'numeral',
+              cell: ({ pieces }) => pieces,
+            },
+            {
+              id: 'trim',
+              head: 'Trim left',
+              className: 'pr-3 whitespace-nowrap',
+              cellClassName: 'numeral',
+              cell: ({ trimG }) => text(trimG, 'g'),
+            },
+            {
+              id: 'stretches',
+              head: 'Stretches',
+              className: 'whitespace-nowrap',
+              cellClassName: 'numeral',
+              cell: (rolling) =>
+                about(trim.quality[layout.rollings.indexOf(rolling)]?.stretch ?? 0),
+            },
+          ]}
+        />
         <p>
           <b>
             <Figure working={w.trim}>{text(trim.g, 'g')}</Figure>
