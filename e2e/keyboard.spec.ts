@@ -96,3 +96,29 @@ test('keys typed into a field stay in the field', async ({ page }) => {
     'step',
   );
 });
+
+test('wherever words of the craft are used, each is a key from its meaning', async ({ page }) => {
+  const pages: readonly (readonly [path: string, word: string, says: string])[] = [
+    ['/plans/celeriac-friday?at=shape', 'Lip', 'dough is pressed on dough'],
+    ['/plans/celeriac-friday?at=seal', 'Open time', 'seal'],
+    ['/plans/new', 'Hydration', 'All the water in the dough'],
+    ['/plans/crab-half-moons/log', 'Trim', 'What is left of the sheet'],
+    ['/sums/cook-off', 'Free water', 'nothing in it holds'],
+    ['/faults', 'Bench dust', 'strewn'],
+    ['/logbook/learnt', 'Spring-back', 'sheet'],
+    ['/days/friday-supper-and-saturday-stall', 'Dose', 'one piece, by weight'],
+    ['/kitchen', 'Strength of the sheet', 'sheet'],
+    ['/kitchen/pantry', 'Free water', 'nothing in it holds'],
+  ];
+  for (const [path, word, says] of pages) {
+    await page.goto(path);
+    const term = page.getByRole('button', { name: `${word} what is that?` });
+    await term.focus();
+    await term.press('Enter');
+    const meaning = page.getByRole('dialog', { name: word });
+    await expect(meaning, path).toContainText(says);
+    await page.keyboard.press('Escape');
+    await expect(meaning, path).toHaveCount(0);
+    await expect(term, path).toBeFocused();
+  }
+});

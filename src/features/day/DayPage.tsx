@@ -39,6 +39,7 @@ import { headlineText } from './Headline';
 import { Lists } from './Lists';
 import { Paper } from './Paper';
 import { TroubleList } from './TroubleList';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** Leaves that say something on paper. */
 const PRINTED = ['lists', 'bowls'];
@@ -287,6 +288,9 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
               },
             ]}
           />
+        </div>
+        <div className="mt-6">
+          <WordsHere words={['openTime', 'trim', 'dose']} />
         </div>
       </main>
     </>

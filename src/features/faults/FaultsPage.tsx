@@ -18,6 +18,7 @@ import { TracePanel } from './TracePanel';
 import { useFinding } from './useFinding';
 import { useRemedyText } from './useRemedyText';
 import { useTrace } from './useTrace';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** What the page is about: a plan, a batch of it, or nothing but what is seen. */
 export interface FaultsOf {
@@ -93,6 +94,11 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
         onConfirm={confirm}
         confirmed={confirmed}
       />
+      <div className="mt-8">
+        <WordsHere
+          words={['lip', 'mound', 'freeWater', 'openTime', 'benchDust', 'trim', 'springBack']}
+        />
+      </div>
     </>
   );
 }

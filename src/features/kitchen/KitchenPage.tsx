@@ -20,6 +20,7 @@ import { Moulds } from './Moulds';
 import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** Reads a kitchen, or says what is wrong with it. @throws PlanError */
 function readKitchen(document: unknown): Kitchen {
@@ -273,6 +274,7 @@ export function KitchenPage({
         <p className="text-small text-ink-dim">
           Fingers, hair and sleeves away from powered rollers; knives and wheels cut.
         </p>
+        <WordsHere words={['springBack', 'strength', 'trim']} />
       </main>
     </>
   );

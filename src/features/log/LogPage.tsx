@@ -14,6 +14,7 @@ import { LogForm } from './LogForm';
 import { PlannedActual } from './PlannedActual';
 import { later } from '@/ui/layout/later';
 import { Moment } from '@/ui/text/Moment';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 const BurstChart = later(() => import('./BurstChart'));
 
@@ -75,6 +76,9 @@ export function LogPage({
         <aside className="order-1 lg:order-2">
           <LogForm planId={id} revision={revision} cooks={cooks} planned={planned} />
         </aside>
+        <div className="order-3 mt-6 lg:col-span-2">
+          <WordsHere words={['trim', 'dose']} />
+        </div>
       </main>
     </>
   );

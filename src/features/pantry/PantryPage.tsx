@@ -14,6 +14,7 @@ import { PreparationEditor } from './PreparationEditor';
 import { PreparationTable } from './PreparationTable';
 import { TableFiles } from './TableFiles';
 import { CheckField } from '@/ui/fields/CheckField';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 type Showing = 'ingredients' | 'preparations';
 
@@ -123,6 +124,7 @@ export function PantryPage({
             onOpen={(row) => setOpen({ kind: 'preparation', row })}
           />
         )}
+        <WordsHere words={['freeWater', 'hydration']} />
       </main>
       {open?.kind === 'ingredient' && (
         <IngredientEditor

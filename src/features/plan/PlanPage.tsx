@@ -13,7 +13,6 @@ import { usePlanEditor } from './editor/usePlanEditor';
 import { PieceView } from './page/PieceView';
 import { PlanActions } from './page/PlanActions';
 import { PlanNotices } from './page/PlanNotices';
-import { WordsHere } from './page/WordsHere';
 import { usePlanCommands } from './page/usePlanCommands';
 import { useStation } from './page/useStation';
 import { PlanName } from './PlanName';
@@ -24,7 +23,8 @@ import { modelClient } from './search/modelClient';
 import { fetchStations, stationParts } from './stations/stationParts';
 import { Tally } from './tally/Tally';
 import { TallyLine } from './tally/TallyLine';
-import { STATION_NAMES } from './words';
+import { STATION_NAMES, STATION_TERMS } from './words';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 export interface PlanPageProps {
   readonly id: string;
@@ -111,7 +111,7 @@ function OpenStation({ at }: { at: StationId }) {
       )}
       <div className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
         <Controls />
-        <WordsHere at={at} />
+        <WordsHere words={STATION_TERMS[at]} />
       </div>
       <div
         className={`min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:border-t-0 lg:p-6 ${

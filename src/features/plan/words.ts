@@ -1,3 +1,4 @@
+import type { GlossaryId } from '@/core/glossary';
 import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { Pantry } from '@/core/composition/pantry';
@@ -298,4 +299,13 @@ export function stationAdvice(
         ? 'A rolling boil splits a thin sheet: simmer.'
         : null;
   }
-}
+} /** The words of the craft each station uses. */
+export const STATION_TERMS: Readonly<Record<StationId, readonly GlossaryId[]>> = {
+  count: ['trim', 'dose'],
+  dough: ['hydration', 'strength', 'springBack', 'letterFold', 'underHand'],
+  filling: ['freeWater', 'stiffness', 'dose'],
+  sheet: ['springBack', 'letterFold', 'book', 'openTime', 'benchDust', 'trim'],
+  shape: ['blank', 'lip', 'mound', 'dose', 'book'],
+  seal: ['lip', 'openTime', 'freeWater', 'blank', 'dose'],
+  boil: ['lip', 'dose'],
+};

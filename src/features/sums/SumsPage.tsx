@@ -4,6 +4,7 @@ import { Link } from '@/ui/layout/Link';
 import { useMemo, type ComponentType } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { BurstSum } from './BurstSum';
 import { CookOffSum } from './CookOffSum';
@@ -56,7 +57,8 @@ export function SumsPage({
   ownRows: PantryRows;
 }) {
   const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
-  const { name, asks } = SUMS.find(({ id }) => id === sum) ?? SUMS[0];
+  const shown = SUMS.find(({ id }) => id === sum) ?? SUMS[0];
+  const { name, asks } = shown;
   const Part = SUM_PARTS[sum];
   return (
     <>
@@ -97,6 +99,11 @@ export function SumsPage({
           <div className="mt-4">
             <Part kitchen={kitchen} pantry={pantry} />
           </div>
+          {'words' in shown && (
+            <div className="mt-8">
+              <WordsHere words={shown.words} />
+            </div>
+          )}
         </main>
       </div>
     </>

@@ -12,6 +12,7 @@ import { getKitchen } from '@/server/repositories/kitchen';
 import { getLearnt } from '@/server/repositories/learnt';
 import { getPantry } from '@/server/repositories/pantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 export const metadata: Metadata = { title: 'What it taught' };
 
@@ -61,6 +62,7 @@ export default function Page() {
               allHeld={kitchen.held.includes(HOLD_ALL)}
               rows={learnt.map((each) => ({ learnt: each, whose: whose(each, kitchen, pantry) }))}
             />
+            <WordsHere words={['dose', 'trim', 'hydration', 'springBack']} />
           </>
         )}
       </main>

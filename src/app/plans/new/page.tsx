@@ -15,6 +15,7 @@ import { ownRows } from '@/server/repositories/pantry';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 
 export const metadata: Metadata = { title: 'New plan' };
 
@@ -75,6 +76,9 @@ export default function Page() {
         </details>
         <div className="mt-6">
           <ImportPlan />
+        </div>
+        <div className="mt-6">
+          <WordsHere words={['dose', 'hydration', 'trim']} />
         </div>
       </main>
     </>
