@@ -1,0 +1,115 @@
+import { startingPantry as pantry } from '../composition/pantry';
+import { parsePlan } from '../plan/document/parsePlan';
+import { evaluatePlan } from '../plan/evaluatePlan';
+import { eventsFrom } from '../testing/kitchens';
+import { planWith } from '../testing/plans';
+import type { Happening } from './events';
+import { foldRun } from './fold';
+import { planAgain } from './planAgain';
+
+const plan = planWith();
+const recipeG = plan.dough.parts.reduce((sum, { g }) => sum + g, 0);
+const again = (weighedG: number, ...happenings: Happening[]) =>
+  planAgain(plan, foldRun(eventsFrom(happenings)), { weighedG, pantry });
+const gOf = (made: typeof plan, id: string) => made.dough.parts.find((part) => part.id === id)?.g;
+const corrected = (did: 'waterG' | 'flourG', amount: number): Happening => ({
+  kind: 'corrected',
+  feel: did === 'waterG' ? 'crumbly' : 'sticky',
+  did,
+  amount,
+});
+
+describe('planning again', () => {
+  it('is the same plan where the run found nothing out', () => {
+    const made = again(recipeG, { kind: 'noted', text: 'All well' });
+    expect(made.plan).toBe(plan);
+    expect(made.changes).toEqual([]);
+  });
+
+  it('starts from the dose and the thickness that were changed to, and lists them', () => {
+    const { plan: next, changes } = again(recipeG, {
+      kind: 'changed',
+      doseG: plan.shape.doseG - 1,
+      thicknessMm: 0.9,
+    });
+    expect([next.shape.doseG, next.sheet.thicknessMm]).toEqual([plan.shape.doseG - 1, 0.9]);
+    expect(changes).toEqual([
+      { what: 'Dose', from: plan.shape.doseG, to: plan.shape.doseG - 1, unit: 'g' },
+      { what: 'Thickness', from: plan.sheet.thicknessMm, to: 0.9, unit: 'mm' },
+    ]);
+  });
+
+  it('takes the tests of the run in place of the rules they replace', () => {
+    const { plan: next, changes } = again(
+      recipeG,
+      { kind: 'measured', test: 'hangMm', value: 900 },
+      { kind: 'measured', test: 'spoonMm', value: 44 },
+    );
+    expect(next.dough.hangMm).toBe(900);
+    expect(next.filling.spoonTest).toEqual({ volumeMl: 15, diameterMm: 44 });
+    expect(changes.map(({ what, from }) => [what, from])).toEqual([
+      ['Hanging strip', null],
+      ['Spoon test', null],
+    ]);
+    // And what follows is worked out with them.
+    expect(evaluatePlan(next).filling.yieldStressPa).not.toBeCloseTo(
+      evaluatePlan(plan).filling.yieldStressPa,
+      0,
+    );
+  });
+
+  it('gives the recipe its share of the water that a larger batch took', () => {
+    const { plan: next, changes } = again(
+      2 * recipeG,
+      corrected('waterG', 20),
+      corrected('waterG', 10),
+    );
+    expect(gOf(next, 'water')).toBe(15);
+    expect(changes).toEqual([{ what: 'Water in the recipe', from: 0, to: 15, unit: 'g' }]);
+    expect(evaluatePlan(next).dough.hydration).toBeGreaterThan(evaluatePlan(plan).dough.hydration);
+  });
+
+  it('adds to the water that is there, in one line', () => {
+    const watered = planWith({
+      dough: {
+        ...plan.dough,
+        parts: [
+          { id: 'flour-00', g: 400 },
+          { id: 'water', g: 180 },
+        ],
+      },
+    });
+    const state = foldRun(eventsFrom([corrected('waterG', 12)]));
+    const made = planAgain(watered, state, { weighedG: 580, pantry });
+    expect(made.plan.dough.parts).toEqual([
+      { id: 'flour-00', g: 400 },
+      { id: 'water', g: 192 },
+    ]);
+  });
+
+  it('shares flour that was worked in among the flours, as they stand', () => {
+    const { plan: next, changes } = again(recipeG, corrected('flourG', 20));
+    const flours = (of: typeof plan) =>
+      of.dough.parts.filter(({ id }) => pantry.ingredients.get(id)?.group === 'flour');
+    const sum = (of: typeof plan) => flours(of).reduce((total, { g }) => total + g, 0);
+    expect(sum(next)).toBeCloseTo(sum(plan) + 20, 0);
+    const [before, after] = [plan, next].map((of) => flours(of).map(({ g }) => g / sum(of)));
+    after!.forEach((share, i) => expect(share).toBeCloseTo(before![i]!, 3));
+    expect(changes[0]).toMatchObject({ what: 'Flour in the recipe', unit: 'g' });
+  });
+
+  it('is a plan that can be kept, whatever the run found out', () => {
+    const { plan: next } = again(
+      recipeG,
+      { kind: 'changed', doseG: 7.5 },
+      corrected('waterG', 8),
+      corrected('flourG', 5),
+      { kind: 'measured', test: 'spoonMm', value: 50 },
+    );
+    expect(parsePlan(JSON.parse(JSON.stringify(next)))).toEqual(next);
+  });
+
+  it('puts nothing into a recipe of which nothing was weighed', () => {
+    expect(again(0, corrected('waterG', 20)).changes).toEqual([]);
+  });
+});
