@@ -96,6 +96,27 @@ test.describe('a row that two windows change', () => {
   });
 });
 
+test('a preparation is changed with a look at the plans that use it', async ({ page }) => {
+  const id = await newPlan(page, 'Sieved curd', {
+    filling: { parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'drain-sieve' }] },
+  });
+  expect(id).toBeTruthy();
+  await page.goto('/kitchen/pantry');
+  await page.getByRole('radio', { name: 'Preparations' }).click();
+  await page.getByRole('searchbox', { name: 'Find' }).fill('sieve');
+  const row = page.getByRole('rowheader').getByRole('button').first();
+  const name = (await row.textContent())!;
+  await row.click();
+  const form = page.getByRole('dialog', { name });
+  const yields = form.getByRole('textbox', { name: 'Weight after, of before' });
+  await yields.fill('80');
+  await yields.press('Enter');
+  await expect(form.getByRole('region', { name: 'Plans that use it' })).toContainText(
+    /Sieved curd: .*free water \d+(\.\d+)? % → /,
+  );
+  await form.getByRole('button', { name: 'Cancel' }).click();
+});
+
 test('a table with a bad row names it, and the others are taken, or nothing', async ({ page }, {
   retry,
 }) => {

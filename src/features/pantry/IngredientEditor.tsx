@@ -1,19 +1,17 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import { ALLERGENS } from '@/core/composition/allergens';
 import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';
 import { DIETS, type Diet } from '@/core/composition/diet';
-import type { PantryChange } from '@/core/plan/questions/pantryChanges';
 import { cupMl } from '@/core/units/volume';
 import { DIET_NAMES } from '@/features/plan/contentsWords';
-import { previewIngredient } from '@/server/actions/pantry';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { ingredientWorkings } from './ingredientWorkings';
+import { PlansMoved } from './PlansMoved';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
 import { useRowDraft } from './useRowDraft';
@@ -158,7 +156,9 @@ export function IngredientEditor({
         </div>
       </fieldset>
       <Derived row={draft} />
-      {row && checked.success && <PlansMoved row={checked.data} before={row} />}
+      {row && checked.success && (
+        <PlansMoved change={{ table: 'ingredients', row: checked.data }} before={row} />
+      )}
     </RowForm>
   );
 }
@@ -180,60 +180,5 @@ function Derived({ row }: { row: Ingredient }) {
       )}
       .
     </p>
-  );
-}
-
-/** Which plans use it, and what this change would do to each. Asked for as the figures change. */
-function PlansMoved({ row, before }: { row: Ingredient; before: Ingredient }) {
-  const { text } = useUnits();
-  const [changes, setChanges] = useState<readonly PantryChange[] | null>(null);
-  const asked = JSON.stringify(row);
-  useEffect(() => {
-    let current = true;
-    const timer = setTimeout(() => {
-      void previewIngredient(JSON.parse(asked)).then(
-        (result) => current && result.ok && setChanges(result.value),
-        () => {},
-      );
-    }, 250);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [asked]);
-  if (!changes) return <p className="text-ink-dim">Looking at your plans…</p>;
-  if (!changes.length) return <p className="text-ink-dim">No plan uses it.</p>;
-  const unchanged = JSON.stringify(before) === asked;
-  return (
-    <section aria-label="Plans that use it">
-      <h3>
-        {changes.length === 1 ? 'One plan uses it' : `${changes.length} plans use it`}
-        {!unchanged && ', and would change'}
-      </h3>
-      <ul>
-        {changes.map(({ id, name, figures, trouble }) => (
-          <li key={id} className="border-b border-board-line py-1.5">
-            <b>{name}</b>
-            {!unchanged && (
-              <span className={trouble ? 'font-semibold text-brick' : 'text-ink-dim'}>
-                :{' '}
-                {trouble ??
-                  (figures.length
-                    ? figures
-                        .map(
-                          (each) =>
-                            `${each.label} ${text(each.before, each.unit)} → ${text(each.after, each.unit)}`,
-                        )
-                        .join(', ')
-                    : 'no figure moves')}
-              </span>
-            )}
-          </li>
-        ))}
-      </ul>
-      <p className="text-small text-ink-dim">
-        Batches already logged keep what they were made with.
-      </p>
-    </section>
   );
 }

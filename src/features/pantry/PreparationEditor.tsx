@@ -5,6 +5,7 @@ import type { Pantry } from '@/core/composition/pantry';
 import { PREPARATION_RANGES, preparationSchema } from '@/core/composition/pantrySchema';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { useUnits } from '@/ui/units/UnitsContext';
+import { PlansMoved } from './PlansMoved';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
 import { useRowDraft } from './useRowDraft';
@@ -129,6 +130,9 @@ export function PreparationEditor({
           onChange={(event) => set({ note: event.target.value })}
         />
       </label>
+      {row && checked.success && (
+        <PlansMoved change={{ table: 'preparations', row: checked.data }} before={row} />
+      )}
     </RowForm>
   );
 }

@@ -11,7 +11,7 @@ import { useRowDraft } from './useRowDraft';
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }));
 jest.mock('@/server/actions/pantry', () => ({
   takeOutPantryRow: jest.fn(),
-  previewIngredient: jest.fn().mockResolvedValue({ ok: true, value: [] }),
+  previewRow: jest.fn().mockResolvedValue({ ok: true, value: [] }),
 }));
 jest.mock('@/ui/layout/say', () => ({ say: jest.fn() }));
 

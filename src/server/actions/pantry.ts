@@ -2,7 +2,6 @@
 
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
-import type { Ingredient } from '@/core/composition/ingredient';
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
 import { pantryChanges, type PantryChange } from '@/core/plan/questions/pantryChanges';
 import { pantryWith } from '@/core/composition/pantry';
@@ -51,15 +50,20 @@ export async function takeOutPantryRow(input: unknown): Promise<Outcome> {
   return result;
 }
 
-/** Which plans a changed ingredient would change, and how. Nothing is written. */
-export async function previewIngredient(input: unknown): Promise<Outcome<PantryChange[]>> {
+const previewSchema = z.discriminatedUnion('table', [
+  z.object({ table: z.literal('ingredients'), row: ingredientSchema }),
+  z.object({ table: z.literal('preparations'), row: preparationSchema }),
+]);
+
+/** Which plans a changed row would change, and how. Nothing is written. */
+export async function previewRow(input: unknown): Promise<Outcome<PantryChange[]>> {
   return acting('plan', () => {
-    const row: Ingredient = check(ingredientSchema, input);
+    const change = check(previewSchema, input);
     const db = database();
     const own = ownRows(db);
     return pantryChanges(
       listPlans(db, 'current').plans.map(({ id, plan }) => ({ id, plan })),
-      row,
+      change,
       pantryWith(own),
     );
   });

@@ -13,7 +13,7 @@ describe('pantryChanges', () => {
   it('names the plans that use a row, and the figures it moves', () => {
     const [only, ...others] = pantryChanges(
       plans,
-      { ...ricotta, water: 0.8, fat: 0.05 },
+      { table: 'ingredients', row: { ...ricotta, water: 0.8, fat: 0.05 } },
       startingPantry,
     );
     expect(others).toEqual([]);
@@ -23,7 +23,26 @@ describe('pantryChanges', () => {
   });
 
   it('moves nothing when nothing changes', () => {
-    expect(pantryChanges(plans, ricotta, startingPantry)[0]?.figures).toEqual([]);
+    const same = pantryChanges(plans, { table: 'ingredients', row: ricotta }, startingPantry);
+    expect(same[0]?.figures).toEqual([]);
+  });
+
+  it('names the plans that prepare something so, and what drier it makes them', () => {
+    const sieve = startingPantry.preparations.get('drain-sieve')!;
+    const drained = planWith({
+      name: 'Drained',
+      filling: { parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'drain-sieve' }] },
+    });
+    const row = { ...sieve, massYield: sieve.massYield * 0.85 };
+    const [only, ...others] = pantryChanges(
+      [...plans, { id: 'c', plan: drained }],
+      { table: 'preparations', row },
+      startingPantry,
+    );
+    expect(others).toEqual([]);
+    expect(only).toMatchObject({ id: 'c', name: 'Drained', trouble: null });
+    const free = only!.figures.find(({ label }) => label === 'free water')!;
+    expect(free.after).toBeLessThan(free.before);
   });
 
   it('says when a plan could no longer be worked out', () => {
@@ -34,7 +53,7 @@ describe('pantryChanges', () => {
     });
     const [change] = pantryChanges(
       [{ id: 'w', plan: weighed }],
-      { ...ricotta, water: 0.5 },
+      { table: 'ingredients', row: { ...ricotta, water: 0.5 } },
       startingPantry,
     );
     expect(change?.trouble).toMatch(/weighedG must be at least/);

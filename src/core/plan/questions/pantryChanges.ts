@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../composition/ingredient';
+import type { Ingredient, Preparation } from '../../composition/ingredient';
 import { basisWith } from '../../basis/basis';
 import { makePantry, type Pantry } from '../../composition/pantry';
 import { FieldError } from '../../range';
@@ -6,7 +6,12 @@ import { planFigures } from '../evaluatePlan';
 import type { PlanFigures } from '../model/figures';
 import type { Plan } from '../document/schema';
 
-/** A plan that uses an ingredient, and what changing it would do to the plan. */
+/** A row of the pantry as it is about to be. */
+export type ChangedRow =
+  | { readonly table: 'ingredients'; readonly row: Ingredient }
+  | { readonly table: 'preparations'; readonly row: Preparation };
+
+/** A plan that uses a row, and what changing it would do to the plan. */
 export interface PantryChange {
   readonly id: string;
   readonly name: string;
@@ -21,21 +26,24 @@ export interface PantryChange {
 }
 
 /**
- * The plans that use an ingredient, each with the figures that a changed row would move.
- * @example pantryChanges([{ id: 'a', plan }], { ...ricotta, water: 0.76 }, pantry)[0].figures
+ * The plans that use an ingredient or a preparation, each with the figures that a changed row would move.
+ * @example pantryChanges([{ id: 'a', plan }], { table: 'ingredients', row: { ...ricotta, water: 0.76 } }, pantry)[0].figures
  */
 export function pantryChanges(
   plans: readonly { readonly id: string; readonly plan: Plan }[],
-  row: Ingredient,
+  change: ChangedRow,
   pantry: Pantry,
 ): PantryChange[] {
+  const { table, row } = change;
   const changed = makePantry(
-    [...pantry.ingredients.values(), row],
-    [...pantry.preparations.values()],
+    [...pantry.ingredients.values(), ...(table === 'ingredients' ? [row] : [])],
+    [...pantry.preparations.values(), ...(table === 'preparations' ? [row] : [])],
   );
   return plans
-    .filter(({ plan }) =>
-      [...plan.dough.parts, ...plan.filling.parts].some((part) => part.id === row.id),
+    .filter(({ plan: { dough, filling } }) =>
+      table === 'ingredients'
+        ? [...dough.parts, ...filling.parts].some((part) => part.id === row.id)
+        : filling.parts.some((part) => part.preparation === row.id),
     )
     .map(({ id, plan }) => {
       const before = planFigures(plan, basisWith(pantry));
