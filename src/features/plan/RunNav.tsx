@@ -30,7 +30,7 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
     <nav aria-label="Stations" className="slate no-print relative bg-bench text-chalk">
       <ol
         ref={list}
-        className="relative flex overflow-x-auto pt-1 [scrollbar-width:none] md:px-3"
+        className="relative grid grid-cols-[repeat(7,minmax(170px,1fr))] overflow-x-auto pt-1 [scrollbar-width:none] md:px-3"
         onScroll={({ currentTarget: at }) =>
           setMore([at.scrollLeft > 8, at.scrollLeft < at.scrollWidth - at.clientWidth - 8])
         }
@@ -39,7 +39,7 @@ export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): 
           const { figure, of } = keyFigure(station, plan, result, text);
           const open = station === at;
           return (
-            <li key={station} className="min-w-[170px] flex-1">
+            <li key={station}>
               <button
                 type="button"
                 aria-current={open ? 'step' : undefined}
