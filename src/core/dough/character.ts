@@ -1,6 +1,6 @@
 import type { Part } from '../composition/compose';
 import { findIngredient, type Pantry } from '../composition/pantry';
-import type { FlourBlend } from './eggOptions';
+import type { FlourBlend } from './eggDough';
 import type { EggContents } from './eggSizes';
 import type { Hydration } from './hydration';
 import { EGG_WHOLE, EGG_YOLK, WATER } from './makeup';

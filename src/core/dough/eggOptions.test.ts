@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
-import { eggOptions, type EggOption, type EggWish, type FlourBlend } from './eggOptions';
+import type { EggWish, FlourBlend } from './eggDough';
+import { eggOptions, type EggOption } from './eggOptions';
 import { eggsText } from './eggsText';
 import { hydration } from './hydration';
 import { optionState } from './optionState';

@@ -1,45 +1,20 @@
-import type { Ingredient } from '../composition/ingredient';
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { requireInRange } from '../range';
-import type { EggContents } from './eggSizes';
 import { EGG_WHOLE, EGG_YOLK } from './makeup';
 import { startingRules, type Rules } from '../basis/rules';
-import { hydrationBand, type DoughStyle, type HydrationBand } from './targetHydration';
-
-/** What goes with a gram of flour, whatever the eggs. */
-export interface FlourBlend {
-  /** Σ share of each flour × its absorption. */
-  readonly absorption: number;
-  /** Everything that is neither flour, hen egg nor plain water, g for a gram of flour. */
-  readonly othersG: number;
-  /** The water in it. */
-  readonly othersWaterG: number;
-  /** Solids in it that count as egg. */
-  readonly othersEggSolidsG: number;
-  /** The fat in it. */
-  readonly othersFatG: number;
-  /** Water that the weather put into the flour, g for a gram of flour. */
-  readonly weatherWaterG: number;
-}
-
-/** What the cook starts from: flour, eggs in hand (each used whole or for its yolk), or the dough wanted. */
-export type EggGiven =
-  | { readonly kind: 'flour'; readonly g: number }
-  | { readonly kind: 'eggs'; readonly count: number }
-  | { readonly kind: 'dough'; readonly g: number };
-
-export interface EggWish {
-  readonly blend: FlourBlend;
-  readonly given: EggGiven;
-  readonly egg: EggContents;
-  readonly style: DoughStyle;
-  /** Yolk in the egg wanted, share of its mass; a whole egg's own when left out. */
-  readonly yolkShare?: number | undefined;
-  /** Plain water wanted, share of all the water; 0 when left out. */
-  readonly waterShare?: number | undefined;
-  /** Hydration to meet; the target of the flours and eggs when left out. */
-  readonly aim?: number | undefined;
-}
+import {
+  aimRange,
+  bandFor,
+  floated,
+  leastError,
+  mayFloat,
+  solve,
+  weightOf,
+  type EggWish,
+  type ErrorUnits,
+  type Liquids,
+} from './eggDough';
+import type { HydrationBand } from './targetHydration';
 
 /** One dough in whole eggs and whole yolks. */
 export interface EggOption {
@@ -73,13 +48,6 @@ export interface EggLimits {
   readonly rules?: Rules;
 }
 
-/** One unit of error: this much off in hydration, in yolk share, in the share of plain water. */
-interface ErrorUnits {
-  readonly hydration: number;
-  readonly yolk: number;
-  readonly water: number;
-}
-
 const unitsOf = (rules: Rules): ErrorUnits => ({
   hydration: rules['dough.eggs.hydrationUnit'].value,
   yolk: rules['dough.eggs.yolkUnit'].value,
@@ -88,14 +56,6 @@ const unitsOf = (rules: Rules): ErrorUnits => ({
 
 /** Meeting a hydration to this is meeting it. */
 const EXACT = 1e-6;
-
-/** What eggs and yolks bring to a dough. */
-interface Liquids {
-  readonly massG: number;
-  readonly waterG: number;
-  readonly solidsG: number;
-  readonly fatG: number;
-}
 
 /**
  * Doughs in whole eggs and whole yolks, with the grams of water and flour that meet the hydration
@@ -147,9 +107,11 @@ export function eggOptions(
       fatG: wholeG * whole.fat + yolkG * yolk.fat,
     };
     const ofYolk = yolkError(eggs, yolks);
-    const least = given.kind === 'dough' && float > 0 ? 0 : leastError(wish, liquids, aims, UNIT);
+    const floats = mayFloat(wish, liquids, aims, float);
+    const least = floats ? 0 : leastError(wish, liquids, aims, UNIT);
     if (ofYolk + least >= worst()) return;
-    const made = solve(floated(wish, liquids, aims, float, rules), liquids, aims, rules);
+    const asked = floats ? floated(wish, liquids, aims, float, rules) : wish;
+    const made = solve(asked, liquids, aims, rules);
     if (!made) return;
     const band = bandFor(wish, liquids, made.flourG, rules);
     const { target } = band;
@@ -161,7 +123,7 @@ export function eggOptions(
       Math.abs(made.waterShare - (wish.waterShare ?? 0)) / UNIT.water;
     if (error >= worst()) return;
     const { flourG, waterG, hydration } = made;
-    const doughG = flourG * (1 + wish.blend.othersG) + liquids.massG + waterG;
+    const doughG = weightOf(made, wish, liquids);
     best.push({ eggs, yolks, waterG, flourG, doughG, hydration, target, band, error });
     best.sort((a, b) => a.error - b.error || a.yolks - b.yolks || a.eggs - b.eggs);
     best.length = Math.min(best.length, most);
@@ -210,161 +172,4 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
   }
   if (yolkShare !== undefined) requireInRange('yolkShare', yolkShare, { min: 0, max: 1 });
   if (waterShare !== undefined) requireInRange('waterShare', waterShare, { min: 0, max: 1 });
-}
-
-/** The least and the most that the hydration wanted can be, over every amount of egg. */
-function aimRange(
-  { aim, blend: { absorption, othersFatG }, style }: EggWish,
-  yolk: Ingredient,
-  rules: Rules,
-): readonly [number, number] {
-  if (aim !== undefined) return [aim, aim];
-  return [
-    // No dough holds more yolk than its water allows: 0.7 of the flour.
-    hydrationBand(
-      {
-        eggSolidsRatio: Infinity,
-        fatRatio: othersFatG + (0.7 * yolk.fat) / yolk.water,
-        absorption,
-        style,
-      },
-      rules,
-    ).target,
-    hydrationBand({ eggSolidsRatio: 0, fatRatio: othersFatG, absorption, style }, rules).target,
-  ];
-}
-
-const bandFor = (
-  { blend, style }: EggWish,
-  liquids: Liquids,
-  flourG: number,
-  rules: Rules,
-): HydrationBand =>
-  hydrationBand(
-    {
-      eggSolidsRatio: liquids.solidsG / flourG + blend.othersEggSolidsG,
-      fatRatio: liquids.fatG / flourG + blend.othersFatG,
-      absorption: blend.absorption,
-      style,
-    },
-    rules,
-  );
-
-interface Made {
-  readonly flourG: number;
-  readonly waterG: number;
-  readonly hydration: number;
-  /** Plain water, share of all the water. */
-  readonly waterShare: number;
-}
-
-/**
- * The dough of given eggs that has a hydration, from two balances: of water, and of what is given.
- * Without plain water when the eggs alone bring too much; null when they outweigh the dough.
- */
-function doughAt(
-  aim: number,
-  { blend, given, waterShare = 0 }: EggWish,
-  eggs: Liquids,
-): Made | null {
-  const perFlour = blend.othersWaterG + blend.weatherWaterG;
-  const made = (flourG: number, waterG: number): Made => {
-    const allG = eggs.waterG + perFlour * flourG + waterG;
-    return { flourG, waterG, hydration: allG / flourG, waterShare: allG > 0 ? waterG / allG : 0 };
-  };
-  switch (given.kind) {
-    case 'flour':
-      return made(given.g, Math.max(0, (aim - perFlour) * given.g - eggs.waterG));
-    case 'eggs': {
-      // Plain water as its wished share of all the water.
-      const share = Math.min(0.95, waterShare);
-      const flourG = eggs.waterG / (aim * (1 - share) - perFlour);
-      return flourG > 0
-        ? made(flourG, (share / (1 - share)) * (eggs.waterG + perFlour * flourG))
-        : null;
-    }
-    case 'dough': {
-      const roomG = given.g - eggs.massG;
-      if (roomG <= 0) return null;
-      const others = 1 + blend.othersG;
-      const flourG = Math.min((eggs.waterG + roomG) / (aim + others - perFlour), roomG / others);
-      return made(flourG, Math.max(0, roomG - flourG * others));
-    }
-  }
-}
-
-/**
- * The wish itself, or for a dough whose weight these eggs nearly make: the eggs, so that no drops of water
- * are weighed to meet it.
- */
-function floated(
-  wish: EggWish,
-  eggs: Liquids,
-  aims: readonly [number, number],
-  float: number,
-  rules: Rules,
-): EggWish {
-  if (wish.given.kind !== 'dough' || float <= 0) return wish;
-  const byEggs: EggWish = { ...wish, given: { kind: 'eggs', count: 1 } };
-  const made = solve(byEggs, eggs, aims, rules);
-  if (!made) return wish;
-  const doughG = made.flourG * (1 + wish.blend.othersG) + eggs.massG + made.waterG;
-  return Math.abs(doughG / wish.given.g - 1) <= float ? byEggs : wish;
-}
-
-/** No less error in water and hydration than this, whatever the target turns out to be. */
-function leastError(
-  wish: EggWish,
-  eggs: Liquids,
-  [low, high]: readonly [number, number],
-  UNIT: ErrorUnits,
-): number {
-  const wettest = doughAt(high, wish, eggs);
-  if (!wettest) return Infinity;
-  const driest = low === high ? wettest : (doughAt(low, wish, eggs) ?? wettest);
-  const wanted = wish.waterShare ?? 0;
-  return (
-    Math.max(0, driest.waterShare - wanted, wanted - wettest.waterShare) / UNIT.water +
-    Math.max(0, wettest.hydration - high) / UNIT.hydration
-  );
-}
-
-/**
- * The dough whose hydration is the one wanted of it. Its target moves with the flour: more water asks
- * for less flour, which makes the eggs count for more and the target fall, so that there is one answer.
- */
-function solve(
-  wish: EggWish,
-  eggs: Liquids,
-  [low, high]: readonly [number, number],
-  rules: Rules,
-): Made | null {
-  let made = doughAt(high, wish, eggs);
-  if (!made || low === high) return made;
-  // False position, the end that stays weighed down by half.
-  let from = low;
-  let to = high;
-  const off = (aim: number): number => {
-    made = doughAt(aim, wish, eggs);
-    return made ? bandFor(wish, eggs, made.flourG, rules).target - aim : 0;
-  };
-  let atFrom = off(from);
-  let atTo = off(to);
-  for (let i = 0, side = 0; i < 60 && to - from > 1e-13 && atFrom !== atTo; i += 1) {
-    const aim = (from * atTo - to * atFrom) / (atTo - atFrom);
-    const at = off(aim);
-    if (Math.abs(at) < 1e-13) return made;
-    if (at > 0) {
-      from = aim;
-      atFrom = at;
-      if (side > 0) atTo /= 2;
-      side = 1;
-    } else {
-      to = aim;
-      atTo = at;
-      if (side < 0) atFrom /= 2;
-      side = -1;
-    }
-  }
-  return made;
 }

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { doughCharacter } from '@/core/dough/character';
-import { eggOptions, MOST_G, type EggGiven } from '@/core/dough/eggOptions';
+import type { EggGiven } from '@/core/dough/eggDough';
+import { eggOptions, MOST_G } from '@/core/dough/eggOptions';
 import { eggsText } from '@/core/dough/eggsText';
 import { optionState } from '@/core/dough/optionState';
 import { hydration } from '@/core/dough/hydration';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { eggOptions, MOST_G, type EggGiven, type EggOption } from '@/core/dough/eggOptions';
+import type { EggGiven } from '@/core/dough/eggDough';
+import { eggOptions, MOST_G, type EggOption } from '@/core/dough/eggOptions';
 import { optionState } from '@/core/dough/optionState';
 import { eggsText } from '@/core/dough/eggsText';
 import { partsOfOption } from '@/core/plan/model/doughOfBatch';
