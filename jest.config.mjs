@@ -14,7 +14,9 @@ const config = {
     ],
   },
   // Ships as modules alone, which Jest does not load by itself.
-  transformIgnorePatterns: ['/node_modules/(?!(uuid|@tanstack/(react-table|react-store|table-core|store))/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(uuid|@tanstack/(react-table|react-store|table-core|store))/)',
+  ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next'],
 };

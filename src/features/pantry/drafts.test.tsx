@@ -34,6 +34,15 @@ describe('what stands in a row’s form', () => {
     expect(open().result.current.draft).toEqual(ricotta);
   });
 
+  it('left by an older version, which kept what was changed alone, is taken up', () => {
+    localStorage.setItem('mortar-row-ingredients-ricotta-fresh', '{"water":0.71}');
+    expect(open().result.current).toMatchObject({
+      draft: { ...ricotta, water: 0.71 },
+      base: ricotta,
+      edition: 3,
+    });
+  });
+
   it('that cannot be read is forgotten', () => {
     localStorage.setItem('mortar-row-ingredients-ricotta-fresh', '{');
     expect(open().result.current.draft).toEqual(ricotta);

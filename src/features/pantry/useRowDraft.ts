@@ -41,13 +41,15 @@ export function useRowDraft<T extends { readonly id: string }>(
     const asKept = { draft: start, base: row, edition };
     try {
       const left = JSON.parse(drawer.read() ?? 'null') as Left<T> | null;
-      if (!left?.changed) return asKept;
+      if (!left) return asKept;
+      // Older drafts are what was changed alone, and do not say from what.
+      const {
+        changed,
+        base,
+        edition: was,
+      } = 'changed' in left ? left : { ...asKept, changed: left };
       // Fields that were not changed stand as they are kept; a save says where both changed the same.
-      return {
-        draft: { ...start, ...left.changed, id: start.id },
-        base: left.base,
-        edition: left.edition,
-      };
+      return { draft: { ...start, ...(changed as Partial<T>), id: start.id }, base, edition: was };
     } catch {
       return asKept;
     }

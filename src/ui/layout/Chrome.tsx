@@ -171,8 +171,16 @@ function ChromeInside({
   }, []);
   useEffect(() => {
     // So that the first letters typed after Ctrl K are not lost to a slow line.
-    const timer = setTimeout(() => void loadPalette().catch(() => {}), 1500);
-    return () => clearTimeout(timer);
+    const fetchIt = () => void loadPalette().catch(() => {});
+    // Without a line there is nothing to be had: it is fetched when there is one again.
+    const timer = setTimeout(() => {
+      if (navigator.onLine) fetchIt();
+      else window.addEventListener('online', fetchIt, { once: true });
+    }, 1500);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('online', fetchIt);
+    };
   }, []);
   return (
     <Context.Provider value={value}>
