@@ -7,22 +7,24 @@ import { UsageError, type World } from '../world';
 const PLAN = readFileSync('demo/plans/celeriac-and-smoked-curd-ravioli.json', 'utf8');
 
 /** A good file for each command, to be spoilt. */
-const FILES: Readonly<Record<string, string>> = {
-  'plan.json': PLAN,
-  'day.json': readFileSync('demo/days/friday-supper-and-saturday-stall.json', 'utf8'),
-  'faults.json': JSON.stringify({
-    plan: JSON.parse(PLAN),
-    signs: ['bursts'],
-    answers: { floatedHigh: 'yes' },
+const FILES = new Map<string, string>(
+  Object.entries({
+    'plan.json': PLAN,
+    'day.json': readFileSync('demo/days/friday-supper-and-saturday-stall.json', 'utf8'),
+    'faults.json': JSON.stringify({
+      plan: JSON.parse(PLAN),
+      signs: ['bursts'],
+      answers: { floatedHigh: 'yes' },
+    }),
+    'calc.json': JSON.stringify([
+      { name: 'moundHeight', input: { volumeMl: 9, radiusMm: 18 } },
+      { name: 'discLayout', input: { widthMm: 145, lengthMm: 900, diameterMm: 60, gapMm: 4 } },
+    ]),
+    'run.jsonl': `${JSON.stringify({ format: 'mortar-sheet/run', version: 1, id: 'r', plan: JSON.parse(PLAN) })}\n`,
+    'table.csv': readFileSync('data/ingredients.csv', 'utf8').split('\n').slice(0, 5).join('\n'),
+    'learnt.json': JSON.stringify({ format: 'mortar-sheet/calibrations', version: 1, learnt: [] }),
   }),
-  'calc.json': JSON.stringify([
-    { name: 'moundHeight', input: { volumeMl: 9, radiusMm: 18 } },
-    { name: 'discLayout', input: { widthMm: 145, lengthMm: 900, diameterMm: 60, gapMm: 4 } },
-  ]),
-  'run.jsonl': `${JSON.stringify({ format: 'mortar-sheet/run', version: 1, id: 'r', plan: JSON.parse(PLAN) })}\n`,
-  'table.csv': readFileSync('data/ingredients.csv', 'utf8').split('\n').slice(0, 5).join('\n'),
-  'learnt.json': JSON.stringify({ format: 'mortar-sheet/calibrations', version: 1, learnt: [] }),
-};
+);
 
 const COMMANDS: readonly (readonly string[])[] = [
   ['plan', 'plan.json'],
@@ -58,7 +60,7 @@ export async function badCommand(random: Random): Promise<void> {
   const args = command.map((word) => (wordsToo ? scribbled(word, random) : word));
   const world: World = {
     readText(file) {
-      const text = FILES[file] ?? FILES[file.split('/').at(-1) ?? ''];
+      const text = FILES.get(file) ?? FILES.get(file.split('/').at(-1) ?? '');
       if (text === undefined) throw new UsageError(`${file}: cannot be read`);
       return broken(text, random);
     },
