@@ -15,7 +15,7 @@ import { typedPiece } from '../src/core/plan/model/piece';
 import { searchHeats } from '../src/core/plan/questions/heatSearch';
 import { evaluatePlan } from '../src/core/plan/evaluatePlan';
 import { ladderOf } from '../src/core/plan/model/ladder';
-import { modelOf } from '../src/core/plan/model/model';
+import { modelOf } from '../src/core/risk/modelOf';
 import { layingFor } from '../src/core/plan/model/laying';
 import { templatePages, wholeSheetPage } from '../src/core/plan/questions/templatesOfPlan';
 import { pageSvg } from '../src/core/templates/svg';

@@ -3,7 +3,7 @@ import { coreFrozen } from '../../src/core/boil/coreFrozen';
 import { coreThawed } from '../../src/core/boil/coreThawed';
 import { seep } from '../../src/core/hold/seep';
 import { evaluatePlan } from '../../src/core/plan/evaluatePlan';
-import { modelOf } from '../../src/core/plan/model/model';
+import { modelOf } from '../../src/core/risk/modelOf';
 import { startingPlans } from '../../src/core/plan/starting/startingPlans';
 import { balanceMap } from '../../src/core/risk/balanceMap';
 import { marginsOf } from '../../src/core/risk/margins';

@@ -7,8 +7,8 @@ import type { MapKind, MarginMap } from '../core/risk/marginMap';
 import { sizeMap } from '../core/risk/sizeMap';
 import { waterMap } from '../core/risk/waterMap';
 import { scatter, type Scatter } from '../core/risk/scatter';
-import { toMake } from '../core/risk/toMake';
-import { modelOf } from '../core/plan/model/model';
+import { toMake } from '../core/batch/toMake';
+import { modelOf } from '../core/risk/modelOf';
 import type { Plan } from '../core/plan/document/schema';
 import { READY } from './ready';
 

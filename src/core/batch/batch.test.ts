@@ -24,7 +24,7 @@ const check: BatchTerms = {
   fillingLoss: { kind: 'bowl', share: 0.03 },
   piecesPerPortion: 10,
   tasted: 0,
-  breakageShare: 0,
+  breakage: { share: 0, reckoned: false },
 };
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -42,7 +42,7 @@ const anyTerms: fc.Arbitrary<BatchTerms> = fc.record({
   ),
   piecesPerPortion: fc.integer({ min: 1, max: 60 }),
   tasted: fc.integer({ min: 0, max: 10 }),
-  breakageShare: number(0, 0.5),
+  breakage: fc.record({ share: number(0, 0.5), reckoned: fc.boolean() }),
 });
 const anyWayIn: fc.Arbitrary<WayIn> = fc.oneof(
   fc.record({ kind: fc.constant('portions' as const), portions: fc.integer({ min: 1, max: 400 }) }),
@@ -155,11 +155,34 @@ describe('solveBatch', () => {
   });
 
   it('adds spares enough that the portions stay full after breakage', () => {
-    const terms = { ...check, breakageShare: 0.05, tasted: 2 };
+    const terms = { ...check, breakage: { share: 0.05, reckoned: false }, tasted: 2 };
     const made = piecesForPortions(16, terms);
     expect((made - 2) * 0.95).toBeGreaterThanOrEqual(160);
     expect((made - 3) * 0.95).toBeLessThan(160);
     expect(portionsFromPieces(made, terms)).toBe(16);
+  });
+
+  it('counts on chance where breakage is reckoned: as many portions come back as were asked for', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 30 }),
+        number(0, 0.4),
+        fc.boolean(),
+        (portions, each, share, reckoned) => {
+          const terms = {
+            ...check,
+            piecesPerPortion: each,
+            breakage: { share, reckoned },
+            tasted: 3,
+          };
+          expect(portionsFromPieces(piecesForPortions(portions, terms), terms)).toBe(portions);
+        },
+      ),
+    );
+    // 160 whole of 3 % lost: 164.9 on average, 169 nineteen times in twenty.
+    const terms = { ...check, breakage: { share: 0.03, reckoned: true } };
+    expect(piecesForPortions(16, terms)).toBe(169);
   });
 
   it('makes nothing of too little', () => {

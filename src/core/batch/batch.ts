@@ -1,8 +1,17 @@
+import { surelyWhole, toMake } from './toMake';
 import { batchYield } from './yield';
 
 /** What stays in the bowl (a share of all) or in the bag (grams). */
 export type FillingLoss =
   { readonly kind: 'bowl'; readonly share: number } | { readonly kind: 'bag'; readonly g: number };
+
+/** Pieces counted on as lost. */
+export interface Breakage {
+  /** Of those made, 0 to under 1. */
+  readonly share: number;
+  /** Reckoned, not set: spares are then counted so that chance leaves no plate short. */
+  readonly reckoned: boolean;
+}
 
 /** Everything that turns pieces into dough and filling and back. */
 export interface BatchTerms {
@@ -19,12 +28,11 @@ export interface BatchTerms {
   readonly piecesPerPortion: number;
   /** Pieces cooked to taste. */
   readonly tasted: number;
-  /** Share of pieces expected to be lost. */
-  readonly breakageShare: number;
+  readonly breakage: Breakage;
 }
 
 /** What turns pieces into dough and back. */
-export type DoughTerms = Omit<BatchTerms, 'doseG'>;
+export type DoughTerms = Omit<BatchTerms, 'doseG' | 'breakage'>;
 
 /** Rounding noise that must not cost a piece. */
 const EPSILON = 1e-9;
@@ -80,16 +88,24 @@ export const piecesFromFilling = (
   terms: Pick<BatchTerms, 'doseG' | 'fillingLoss'>,
 ): number => Math.floor(usableFilling(fillingG, terms) / terms.doseG + EPSILON);
 
-/** Pieces to make so that every portion is full: plated / (1 − breakage), rounded up, plus tasted. */
+/**
+ * Whole pieces counted on out of those made: by the share where it was set, 19 times in 20 where it is
+ * reckoned. Law.
+ * @example wholeOf(100, { share: 0.05, reckoned: false }) // 95
+ */
+export const wholeOf = (pieces: number, { share, reckoned }: Breakage): number =>
+  reckoned
+    ? surelyWhole(Math.max(0, pieces), share)
+    : Math.floor(Math.max(0, pieces) * (1 - share) + EPSILON);
+
+/** Pieces to make so that so many are whole; the inverse of `wholeOf`. Law. */
+export const piecesForWhole = (whole: number, { share, reckoned }: Breakage): number =>
+  reckoned ? toMake(whole, share) : Math.ceil(whole / (1 - share) - EPSILON);
+
+/** Pieces to make so that every portion is full, and those to taste. */
 export const piecesForPortions = (portions: number, terms: BatchTerms): number =>
-  Math.ceil((portions * terms.piecesPerPortion) / (1 - terms.breakageShare) - EPSILON) +
-  terms.tasted;
+  piecesForWhole(portions * terms.piecesPerPortion, terms.breakage) + terms.tasted;
 
 /** Full portions that a number of pieces gives after tasting and breakage; inverse of the above. */
 export const portionsFromPieces = (pieces: number, terms: BatchTerms): number =>
-  Math.max(
-    0,
-    Math.floor(
-      ((pieces - terms.tasted) * (1 - terms.breakageShare)) / terms.piecesPerPortion + EPSILON,
-    ),
-  );
+  Math.floor(wholeOf(pieces - terms.tasted, terms.breakage) / terms.piecesPerPortion + EPSILON);

@@ -1,7 +1,7 @@
 import { startingBasis } from '../basis/basis';
 import { causeOf, type CauseId } from '../faults/causes';
 import type { DoughStage } from '../plan/model/dough';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS } from '../shapes/families';
 import { seeded } from '../seeded';

@@ -1,5 +1,5 @@
 import { startingBasis } from '../basis/basis';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { seeded } from '../seeded';

@@ -1,7 +1,7 @@
 import { startingBasis, type Basis } from '../basis/basis';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { marginsOf } from '../risk/margins';
 import { scatter } from '../risk/scatter';
 import type { RunState } from '../run/fold';

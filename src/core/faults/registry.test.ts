@@ -1,5 +1,5 @@
 import { planWith } from '../testing/plans';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { startingBasis } from '../basis/basis';
 import { asMeant } from './batch';
 import { CAUSE_IDS, causeOf } from './causes';

@@ -1,6 +1,7 @@
 import { startingBasis, type Basis } from '../basis/basis';
 import type { Plan } from '../plan/document/schema';
-import { modelOf, type PlanModel } from '../plan/model/model';
+import type { PlanModel } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { FieldError } from '../range';
 import { seeded } from '../seeded';
 import { NO_SLIPS, type Batch } from './batch';

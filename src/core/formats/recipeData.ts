@@ -5,7 +5,7 @@ import { cutTo } from '../cutTo';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { benchTime } from '../plan/model/benchTime';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { cautionsFor } from '../plan/questions/cautions';
 import { FieldError } from '../range';
 import { benchOf } from '../run/bench';

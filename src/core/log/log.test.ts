@@ -42,7 +42,11 @@ describe('compareLog', () => {
 
   it('sets planned beside actual', () => {
     expect(rows.pieces).toMatchObject({ planned: result.pieces, actual: 40 });
-    expect(rows.burst).toMatchObject({ planned: 0.05, actual: 0.05, unit: 'share' });
+    expect(rows.burst).toMatchObject({
+      planned: result.breakageShare,
+      actual: 0.05,
+      unit: 'share',
+    });
     // The breakage asked for, not the pieces that it rounds up to.
     const hard = evaluatePlan(planWith({ batch: { ...planWith().batch, breakageShare: 0.11 } }));
     expect(compareLog(hard, entry).find(({ key }) => key === 'burst')?.planned).toBe(0.11);

@@ -4,7 +4,7 @@ import { GENERIC_GEAR, MOST_SEED } from '../drills/drills';
 import { NO_SLIPS } from '../faults/batch';
 import { withPart } from '../plan/document/patch';
 import type { Plan } from '../plan/document/schema';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { requireInRange } from '../range';
 import { seeded } from '../seeded';

@@ -1,7 +1,8 @@
 import { startingBasis } from '../basis/basis';
 import type { Slips } from '../faults/batch';
 import type { Plan } from '../plan/document/schema';
-import { modelOf, type PlanModel } from '../plan/model/model';
+import type { PlanModel } from '../plan/model/model';
+import { modelOf } from '../risk/modelOf';
 import { nearestSetting } from '../sheet/setting';
 
 /** What is hidden in the cook and the gear rather than in the bowl. */

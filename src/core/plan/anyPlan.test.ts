@@ -7,7 +7,7 @@ import { balanceMap } from '../risk/balanceMap';
 import { scatter } from '../risk/scatter';
 import { sizeMap } from '../risk/sizeMap';
 import { waterMap } from '../risk/waterMap';
-import { modelOf } from './model/model';
+import { modelOf } from '../risk/modelOf';
 import { evaluatePlan, planTally } from './evaluatePlan';
 import { parsePlan } from './document/parsePlan';
 import { cautionsFor } from './questions/cautions';

@@ -8,7 +8,7 @@ import type { Plan } from './document/schema';
 import type { PlanAtBench } from './model/atBench';
 import { figuresOf, type PlanFigures } from './model/figures';
 import { ladderOf, type PlanLadder } from './model/ladder';
-import { modelOf } from './model/model';
+import { modelOf } from '../risk/modelOf';
 import { stationsOf, type Stations } from './stations';
 import { workingsOf, type Workings } from './workings';
 

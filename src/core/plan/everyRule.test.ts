@@ -10,7 +10,7 @@ import { genericRollers } from '../sheet/genericRollers';
 import { planWith } from '../testing/plans';
 import type { Plan } from './document/schema';
 import { evaluatePlan } from './evaluatePlan';
-import { modelOf } from './model/model';
+import { modelOf } from '../risk/modelOf';
 import { scatter } from '../risk/scatter';
 import { AIR_WAYS, FACES, MEDIA } from '../hold/seal';
 import { SURFACES } from '../hold/surfaces';

@@ -4,7 +4,7 @@ import { planWith } from '../testing/plans';
 import type { Plan } from './document/schema';
 import { evaluatePlan } from './evaluatePlan';
 import { benchTime } from './model/benchTime';
-import { modelOf } from './model/model';
+import { modelOf } from '../risk/modelOf';
 import { startingPlans } from './starting/startingPlans';
 
 /** What a cook who makes it says of a batch. */

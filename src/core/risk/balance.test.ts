@@ -1,6 +1,5 @@
-import fc from 'fast-check';
 import { startingBasis } from '../basis/basis';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from './modelOf';
 import { FAMILY_IDS } from '../shapes/families';
 import { planWith } from '../testing/plans';
 import type { Plan } from '../plan/document/schema';
@@ -9,7 +8,7 @@ import { tensor } from './interpolate';
 import { MARGIN_IDS, marginsOf, weakestLink } from './margins';
 import { lostFigure, makeFigure } from './handsFigures';
 import { scatter } from './scatter';
-import { toMake } from './toMake';
+import { toMake } from '../batch/toMake';
 import { sizeMap } from './sizeMap';
 import { waterMap } from './waterMap';
 
@@ -175,30 +174,5 @@ describe('scatter', () => {
     };
     expect(spread('ball')).toBeLessThan(spread('piped'));
     expect(spread('piped')).toBeLessThan(spread('spooned'));
-  });
-});
-
-describe('toMake', () => {
-  it('agrees with the binomial, counted out', () => {
-    // 2 % lost: of 42 made at most 2 are lost 949 times in 1000, of 43 at most 3 more than 989.
-    expect(toMake(40, 0.02)).toBe(43);
-    expect(toMake(1, 0.5)).toBe(5);
-    expect(toMake(40, 0)).toBe(40);
-    expect(toMake(0, 0.3)).toBe(0);
-  });
-
-  it('is never fewer for more lost, and joins its limit for large numbers', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 300 }),
-        fc.double({ min: 0.001, max: 0.4, noNaN: true }),
-        (n, q) => {
-          expect(toMake(n, q)).toBeGreaterThanOrEqual(n);
-          expect(toMake(n, q + 0.05)).toBeGreaterThanOrEqual(toMake(n, q));
-        },
-      ),
-      { numRuns: 40 },
-    );
-    expect(Math.abs(toMake(3001, 0.05) - toMake(3000, 0.05))).toBeLessThanOrEqual(4);
   });
 });

@@ -1,7 +1,7 @@
 import { figure } from '../working/figure';
 import type { Working } from '../working/working';
 import type { Scatter } from './scatter';
-import { toMake } from './toMake';
+import { toMake } from '../batch/toMake';
 
 /**
  * The working of the share lost: pieces made over and over, each a little out of true, and how many of them

@@ -4,9 +4,10 @@ import { liftPull, wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, type PhasePlace } from '../hold/phases';
 import { cookedShape } from '../plan/model/boil';
 import { moundPerimeter } from '../plan/model/hold';
-import type { PlanModel } from '../plan/model/model';
+import type { HeldModel } from '../plan/model/model';
 import { neededLip, pressedEdge } from '../shapes/finish';
 import type { Mound } from '../shapes/mound';
+import { lazily } from '../working/lazy';
 import { tensor, type Range } from './interpolate';
 import { MARGINS, NO_END } from './margins';
 import { seepOver } from './seepOver';
@@ -37,7 +38,6 @@ export interface SheetSide {
 
 /** A plan's margins as plain numbers, over any thickness and dose of a range. */
 export interface Kernel {
-  readonly model: PlanModel;
   doseSide(doseG: number): DoseSide;
   sheetSide(thicknessMm: number): SheetSide;
   /** Minutes until the middle is hot; of every pair, row by row of thickness. */
@@ -53,10 +53,15 @@ const CORE_NODES = { thawed: 6, frozen: 4 } as const;
  * Takes what the margins stand on from a plan once, so that map and scatter need no whole plans: the
  * mound hangs on the dose, the seep on the sheet; the middle's heating and the seep are read from small
  * tables over the range asked for.
+ * @param seep how the seep is told over the range
  */
 export function kernelOf(
-  model: PlanModel,
-  { thicknessMm, doseG }: { thicknessMm: Range; doseG: Range },
+  model: HeldModel,
+  {
+    thicknessMm,
+    doseG,
+    seep = seepOver,
+  }: { thicknessMm: Range; doseG: Range; seep?: typeof seepOver },
 ): Kernel {
   const { plan, basis, piece, sheet, hold, boil, dough } = model;
   const { rules } = basis;
@@ -69,21 +74,28 @@ export function kernelOf(
 
   const mound = (dose: number) => family.mound({ ...input, doseG: dose }, size, rules);
 
-  const seepAt = seepOver(model, thicknessMm);
+  const seepAt = seep(model, thicknessMm);
 
   const coreOf = boil.frozen ? coreFrozen : coreThawed;
   const nodes = boil.frozen ? CORE_NODES.frozen : CORE_NODES.thawed;
   const reaches = boil.coreS !== null;
   const logDose: Range = [Math.log(doseG[0]), Math.log(doseG[1])];
-  const core = tensor(thicknessMm, logDose, nodes, (mm, log) =>
-    reaches
-      ? coreOf({
-          ...cookedShape(mound(Math.exp(log)), mm),
-          fromC: boil.fromC,
-          bathC: boil.bathC,
-          targetC: boil.targetC,
-        }) / 60
-      : 0,
+  // Not every question asks for the middle over a range.
+  const core = lazily(
+    {},
+    {
+      over: () =>
+        tensor(thicknessMm, logDose, nodes, (mm, log) =>
+          reaches
+            ? coreOf({
+                ...cookedShape(mound(Math.exp(log)), mm),
+                fromC: boil.fromC,
+                bathC: boil.bathC,
+                targetC: boil.targetC,
+              }) / 60
+            : 0,
+        ),
+    },
   );
 
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
@@ -97,7 +109,6 @@ export function kernelOf(
   const leastPotMin = boil.forSafety ? 1 : 0;
 
   return {
-    model,
     doseSide(dose) {
       const made = mound(dose);
       return {
@@ -125,8 +136,8 @@ export function kernelOf(
         doughG: doughPerMmG * mm,
       };
     },
-    coreMin: (mm, dose) => core([mm], [Math.log(dose)])[0]!,
-    coreGrid: (mm, dose) => core(mm, dose.map(Math.log)),
+    coreMin: (mm, dose) => core.over([mm], [Math.log(dose)])[0]!,
+    coreGrid: (mm, dose) => core.over(mm, dose.map(Math.log)),
     margins(dose, at, coreMin, out) {
       const lip = Math.max(0, dose.lipMm) / at.neededLipMm;
       const overTop = at.thicknessMm / dose.thins;

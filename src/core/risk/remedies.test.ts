@@ -3,7 +3,7 @@ import { parsePlan } from '../plan/document/parsePlan';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { benchTime } from '../plan/model/benchTime';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from './modelOf';
 import { planWith } from '../testing/plans';
 import { MARGINS, marginsOf } from './margins';
 import { applyChange } from './remedies';

@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/document/schema';
 import { benchTime } from '../plan/model/benchTime';
-import { modelOf, type PlanModel } from '../plan/model/model';
+import type { PlanModel } from '../plan/model/model';
+import { modelAgain } from './modelOf';
 import { dose } from './remedies/dose';
 import { dry } from './remedies/dry';
 import { finish } from './remedies/finish';
@@ -70,7 +71,7 @@ export function quotesOf(
   return changesFor(model, lifts)
     .filter(({ kind }) => kinds.includes(kind))
     .flatMap((change) => {
-      const after = marginsOf(modelOf(applyChange(model.plan, change), model.basis));
+      const after = marginsOf(modelAgain(model, applyChange(model.plan, change)));
       const gains = lifts.some((id) => (after[id] ?? 0) > (before[id] ?? 0) + LEAST_GAIN);
       return gains ? quote(model, change) : [];
     })
@@ -79,7 +80,7 @@ export function quotesOf(
 
 /** What a change gives and costs; nothing when it leaves nothing to cut. */
 function quote(before: PlanModel, change: Change): Quoted[] {
-  const after = modelOf(applyChange(before.plan, change), before.basis);
+  const after = modelAgain(before, applyChange(before.plan, change));
   if (after.laying.doesNotFit && !before.laying.doesNotFit) return [];
   const left = weakestLink(marginsOf(after), after.basis.rules);
   const [was, is] = [before.batch.batch, after.batch.batch];

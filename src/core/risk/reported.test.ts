@@ -1,6 +1,6 @@
 import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
-import { modelOf } from '../plan/model/model';
+import { modelOf } from './modelOf';
 import type { Plan } from '../plan/document/schema';
 import { planWith } from '../testing/plans';
 import { scatter } from './scatter';

@@ -1,7 +1,7 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import type { Rules } from '../basis/rules';
 import type { PlanModel } from '../plan/model/model';
-import type { Laid } from '../shapes/mound';
+import { BURST, handsOf, LIP, SEAL, steadyLink, type Hands, type Spread } from './hands';
+import type { Range } from './interpolate';
 import { kernelOf, type DoseSide, type Kernel, type SheetSide } from './kernel';
 import { MARGIN_IDS, type MarginId } from './margins';
 import { fillDistances, fillNormals } from './normals';
@@ -24,37 +24,6 @@ const PIECES = 10_000;
 const BLOCK = 500;
 /** So many steps of thickness and of dose are worked out; pieces take the nearest. */
 const STEPS = 64;
-/** Steps reach so many standard deviations either way. */
-const REACH = 4;
-
-/** How evenly a dose comes, by the way it is laid. */
-const DOSED_BY: Readonly<Record<Laid, 'spoon' | 'bag' | 'scale'>> = {
-  spooned: 'spoon',
-  ring: 'spoon',
-  piped: 'bag',
-  ball: 'scale',
-};
-
-/** How far one piece in a batch is out of true, one standard deviation. */
-export interface Spread {
-  /** Shares of what was meant. */
-  readonly thickness: number;
-  readonly dose: number;
-  /** Of the mound beside its mark, mm. */
-  readonly offMm: number;
-  /** Of the air left, in its logarithm. */
-  readonly air: number;
-  readonly seal: number;
-}
-
-const spreadOf = ({ plan }: PlanModel, rules: Rules): Spread => ({
-  thickness: rules['risk.scatter.thickness'].value,
-  dose: rules[`risk.scatter.${DOSED_BY[plan.shape.laid]}`].value,
-  // A mould's pocket centres what is pressed into it.
-  offMm: plan.shape.finish === 'mould' ? 0 : rules['risk.scatter.offCentre'].value,
-  air: rules['risk.scatter.air'].value,
-  seal: rules['risk.scatter.seal'].value,
-});
 
 /**
  * Makes a batch many times over with hands as they are: thickness, dose, place of the mound, air and seal
@@ -66,39 +35,22 @@ export function scatter(
   model: PlanModel,
   { pieces = PIECES, seed = 1 }: { pieces?: number; seed?: number } = {},
 ): Scatter {
-  const { basis, piece, hold, boil } = model;
-  const { rules } = basis;
-  const { input, made } = piece;
-  const spread = spreadOf(model, rules);
-  const range = (mean: number, share: number): [number, number] => [
-    mean * Math.max(0.2, 1 - REACH * share),
-    mean * (1 + REACH * share),
-  ];
-  const thickness = range(input.thicknessMm, spread.thickness);
-  const dose = range(input.doseG, spread.dose);
+  const { thicknessMm, doseG } = model.piece.input;
+  const hands = handsOf(model);
+  const { spread, opens, sealed, burst, thicknessMm: thickness, doseG: dose } = hands;
   const kernel = kernelOf(model, { thicknessMm: thickness, doseG: dose });
-  const at = ([from, to]: [number, number], i: number) => from + ((to - from) * (i + 0.5)) / STEPS;
+  const at = ([from, to]: Range, i: number) => from + ((to - from) * (i + 0.5)) / STEPS;
   const sheets = Array.from({ length: STEPS }, (_, i) => kernel.sheetSide(at(thickness, i)));
   const doses = Array.from({ length: STEPS }, (_, i) => kernel.doseSide(at(dose, i)));
   const perMm = STEPS / (thickness[1] - thickness[0]);
   const perG = STEPS / (dose[1] - dose[0]);
-  // What does not hang on the single piece: the middle's heat moves little over a batch.
-  const coreMin = (boil.coreS ?? 0) / 60;
-  const steady = steadyLinks(kernel, {
-    sheets,
-    doses,
-    coreMin,
-    sticks: hold.goodFor?.by === 'tacky' ? rules['risk.sticks'].value : null,
-  });
+  const steady = steadyLinks(kernel, hands, { sheets, doses });
 
   const random = xoroshiro128plus(seed);
   const normals = new Float64Array(4 * BLOCK);
   const distances = new Float64Array(BLOCK);
   const losses = new Float64Array(MARGIN_IDS.length);
   const weights = new Float64Array(pieces);
-  const opens = rules['risk.opens'].value;
-  const sealed = hold.sealFactor / rules['seal.holds'].value;
-  const burst = boil.burst.room / (Math.min(1, made.margins.lip) || 1) / boil.burst.growth;
   const airMiddle = spread.air ** 2 / 2;
   for (let i = 0; i < pieces; i += 1) {
     const n = i % BLOCK;
@@ -106,8 +58,8 @@ export function scatter(
       fillNormals(random, normals);
       fillDistances(random, distances);
     }
-    const mm = input.thicknessMm * (1 + spread.thickness * normals[4 * n]!);
-    const g = input.doseG * (1 + spread.dose * normals[4 * n + 1]!);
+    const mm = thicknessMm * (1 + spread.thickness * normals[4 * n]!);
+    const g = doseG * (1 + spread.dose * normals[4 * n + 1]!);
     const s = Math.min(STEPS - 1, Math.max(0, Math.floor(perMm * (mm - thickness[0]))));
     const d = Math.min(STEPS - 1, Math.max(0, Math.floor(perG * (g - dose[0]))));
     const side = sheets[s]!;
@@ -157,40 +109,22 @@ interface SteadyLinks {
   link(sheet: number, dose: number): number;
 }
 
-/**
- * Works each pair of steps out once, when the first piece falls on it.
- * @param sticks what the seep's margin counts for; null where seep splits no piece
- */
+/** Works each pair of steps out once, when the first piece falls on it. */
 function steadyLinks(
   kernel: Kernel,
-  {
-    sheets,
-    doses,
-    coreMin,
-    sticks,
-  }: {
-    sheets: readonly SheetSide[];
-    doses: readonly DoseSide[];
-    coreMin: number;
-    sticks: number | null;
-  },
+  hands: Hands,
+  { sheets, doses }: { sheets: readonly SheetSide[]; doses: readonly DoseSide[] },
 ): SteadyLinks {
   const least = new Float64Array(sheets.length * doses.length);
   const links = new Uint8Array(least.length).fill(UNKNOWN);
   const margins = new Float64Array(MARGIN_IDS.length);
   return {
     least,
-    link(sheet, dose) {
-      const at = sheet * doses.length + dose;
+    link(s, d) {
+      const at = s * doses.length + d;
       const known = links[at]!;
       if (known !== UNKNOWN) return known;
-      kernel.margins(doses[dose]!, sheets[sheet]!, coreMin, margins);
-      // These hang on the single piece. A sheet that dries is covered, an unsafe hold is thrown away: neither
-      // splits single pieces.
-      for (const own of [LIP, SEAL, BURST, OPEN]) margins[own] = Infinity;
-      margins[SEEP] = sticks === null ? Infinity : margins[SEEP]! * sticks;
-      let worst = 0;
-      for (let k = 1; k < margins.length; k += 1) if (margins[k]! < margins[worst]!) worst = k;
+      const worst = steadyLink(kernel, hands, { dose: doses[d]!, sheet: sheets[s]! }, margins);
       least[at] = margins[worst]!;
       links[at] = worst;
       return worst;
@@ -199,12 +133,3 @@ function steadyLinks(
 }
 
 const UNKNOWN = 255;
-
-const place = (id: MarginId) => MARGIN_IDS.indexOf(id);
-const [LIP, OPEN, SEAL, SEEP, BURST] = [
-  place('lip'),
-  place('open'),
-  place('seal'),
-  place('seep'),
-  place('burst'),
-] as const;

@@ -15,6 +15,9 @@ const LEAST_PIECES = 8;
 /** Evidence reckoned from what was left, where it was not measured itself, is so much vaguer. */
 const VAGUE = 0.05;
 
+/** Nobody weighs what was spoilt: the plan's own figure is out by so much of itself. */
+const SPOILT = 0.2;
+
 /**
  * What a finished run teaches, each quantity from what was weighed or counted in it. It is read against
  * the rules as they ship, not against what was learnt before: so the same run always says the same.
@@ -109,9 +112,13 @@ function ofBowls(
   const cut = ledger.dough.inPiecesG / Math.max(1, result.pieces * result.dough.perPieceG);
   // Only what was weighed on both sides tells what stuck.
   const whole = ledger.dough.eachKnown !== 'planned' && left.doughG !== null && left.trimG !== null;
-  if (whole && ledger.dough.inG > 0) {
+  // What was never rolled stuck to nothing.
+  const rolledG = ledger.dough.inG - (left.doughG ?? 0);
+  if (whole && rolledG > 0) {
     const spoilt = result.ledger.dough.spoiltG * cut + result.ledger.dough.endTrimG;
-    add('stuck', clamp((ledger.dough.unexplainedG - spoilt) / ledger.dough.inG, 0.002, 0.2));
+    const share = clamp((ledger.dough.unexplainedG - spoilt) / rolledG, 0.002, 0.2);
+    // What is left of two sums is told no better than the larger of them.
+    add('stuck', share, { sd: (SPOILT * spoilt) / (share * rolledG) });
   }
   if (doses && left.fillingG !== null && plan.batch.fillingLoss.kind === 'bowl') {
     const usable = ledger.filling.inG - left.fillingG;

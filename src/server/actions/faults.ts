@@ -7,7 +7,7 @@ import { CAUSE_IDS } from '@/core/faults/causes';
 import { mendsOf } from '@/core/faults/mending';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
-import { modelOf } from '@/core/plan/model/model';
+import { modelOf } from '@/core/risk/modelOf';
 import { applyChange } from '@/core/risk/remedies';
 import { acting } from '../acting';
 import { check } from '../check';

@@ -25,6 +25,12 @@ export const judgingRules = defineRules({
   'batch.thicker': [1, 0.06, 'ratio', 'how thick sheets come out, to what was meant'],
   'batch.ribbons': [90, 20, 'g', 'fresh noodles to a plate'],
   'batch.soup': [40, 10, 'g', 'noodle squares to a bowl of soup'],
+  'batch.sparesMost': [
+    0.2,
+    0.05,
+    'share',
+    'spares for no more lost than this: a plan is mended first',
+  ],
   'risk.scatter.thickness': [0.06, 0.02, 'share', 'a sheet by hand is no truer than this'],
   'risk.scatter.spoon': [0.1, 0.03, 'share', 'doses by the spoon'],
   'risk.scatter.bag': [0.05, 0.02, 'share', 'doses by the piping bag'],

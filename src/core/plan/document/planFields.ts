@@ -155,7 +155,6 @@ export const USUAL = {
   'batch.endTrimG': 0,
   'batch.trimTo': 'ribbons',
   'batch.tasted': 2,
-  'batch.breakageShare': 0.05,
   'batch.fillingLoss.kind': 'bowl',
   'batch.fillingLoss.share': 0.03,
   'filling.air': 0.03,

@@ -65,7 +65,8 @@ const batchSchema = z.strictObject({
   /** What the last trim becomes. */
   trimTo: oneOf('Last trim', ['ribbons', 'soup', 'waste']).default(USUAL['batch.trimTo']),
   tasted: measure('batch.tasted').default(USUAL['batch.tasted']),
-  breakageShare: measure('batch.breakageShare').default(USUAL['batch.breakageShare']),
+  /** Share of pieces the cook counts on losing; what hands lose of this plan when left out. */
+  breakageShare: measure('batch.breakageShare').optional(),
   /** What using both up may change, when the way in is both. */
   mayChange: z
     .strictObject({ dose: z.boolean(), thickness: z.boolean(), size: z.boolean() })

@@ -1,5 +1,5 @@
 import type { Basis } from '../../basis/basis';
-import type { BatchTerms } from '../../batch/batch';
+import type { BatchTerms, Breakage } from '../../batch/batch';
 import { byShare, type DoughWay, type Rolled } from '../../batch/rolled';
 import { inSheets, sheetRun } from '../../batch/sheetRun';
 import { solveBatch, type Batch, type WayIn } from '../../batch/solveBatch';
@@ -34,13 +34,13 @@ export function batchStage(
   plan: PlanAtBench,
   basis: Basis,
   piece: PieceInput,
-  meant: readonly [Laying, ...Laying[]],
+  { layings: meant, breakage }: { layings: readonly [Laying, ...Laying[]]; breakage: Breakage },
 ): BatchStage {
   const wayIn = wayInOf(plan);
   const addedDoughG = addedDough(plan);
   const made = (neededG: number) => addedDoughG + wholeEggDough(plan, neededG, basis);
   const stage = (laying: Laying, way: DoughWay | null): BatchStage => {
-    const terms = batchTerms(plan, piece, laying, basis.rules);
+    const terms = batchTerms(plan, piece, { laying, breakage }, basis.rules);
     const batch = solveBatch(wayIn, terms, { way: way ?? byShare(terms), made });
     const { rolled, dough } = batch;
     const lotG = dough.inG - dough.leftoverG - dough.endTrimG - dough.stuckG;
@@ -54,7 +54,10 @@ export function batchStage(
   if (plan.batch.usedShare !== undefined || first.pieces <= 0) return stage(first, null);
   return layings
     .map((laying) =>
-      stage(laying, inSheets({ ...batchTerms(plan, piece, laying, basis.rules), laying })),
+      stage(
+        laying,
+        inSheets({ ...batchTerms(plan, piece, { laying, breakage }, basis.rules), laying }),
+      ),
     )
     .reduce((best, each) => (better(each, best) ? each : best));
 }

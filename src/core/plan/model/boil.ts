@@ -10,7 +10,6 @@ import { pressedEdge } from '../../shapes/finish';
 import type { Mound } from '../../shapes/mound';
 import { lazily } from '../../working/lazy';
 import type { Plan } from '../document/schema';
-import type { BatchStage } from './batch';
 import type { HoldStage } from './hold';
 import type { PieceStage } from './piece';
 import { safeCore } from './safeCore';
@@ -78,9 +77,14 @@ export function boilStage(
   { pantry, rules, conditions: { fridgeC } }: Basis,
   {
     piece: { input, made },
-    batch,
     hold,
-  }: { piece: PieceStage; batch: BatchStage; hold: HoldStage },
+    pieces,
+  }: {
+    piece: PieceStage;
+    hold: HoldStage;
+    /** How many are boiled in all; asked only for the rounds. */
+    pieces: () => number;
+  },
 ): BoilStage {
   const { boil } = plan;
   const bathC = boilingPoint(boil.altitudeM) - rules['boil.bath'].value;
@@ -145,7 +149,7 @@ export function boilStage(
       rounds: () =>
         boilRounds(
           {
-            pieces: Math.max(1, batch.batch.counts.made),
+            pieces: pieces(),
             pieceG: made.doughG + input.doseG,
             pieceMm2: input.family.flatAreaMm2(input.size) / 2,
             potMin: now.potMin,

@@ -120,8 +120,9 @@ export interface PlanFigures {
   readonly pieces: number;
   readonly portions: number;
   readonly counts: PieceCounts;
-  /** Share of pieces expected to be lost, as it is set. */
+  /** Share of pieces counted on as lost, and whether it is reckoned or as the cook set it. */
   readonly breakageShare: number;
+  readonly breakageReckoned: boolean;
   readonly dough: DoughResult;
   readonly filling: FillingResult;
   /** Dough to filling in one piece, by weight. */
@@ -155,7 +156,8 @@ export function figuresOf(model: PlanModel): PlanFigures {
     pieces: batch.counts.made,
     portions: batch.portions,
     counts: batch.counts,
-    breakageShare: plan.batch.breakageShare,
+    breakageShare: model.breakage.share,
+    breakageReckoned: model.breakage.reckoned,
     dough: {
       totalG: batch.dough.inG,
       perPieceG: model.piece.made.doughG,

@@ -10,8 +10,8 @@ import { layingFor, layingStage, type LayingStage } from './laying';
 import { pieceStage, type PieceStage } from './piece';
 import { rollingStage, type RollingStage } from './rolling';
 import { sheetStage, type SheetStage } from './sheet';
+import type { Breakage } from '../../batch/batch';
 import type { Laying } from '../../layout/laying';
-import { withLearnt } from './withLearnt';
 import { lazily } from '../../working/lazy';
 
 /** A plan worked out on a basis, stage by stage, each computed once from those before it. */
@@ -20,6 +20,8 @@ export interface PlanModel {
   readonly basis: Basis;
   /** What was learnt here that it stands on; plan and basis hold it. */
   readonly learnt: readonly Learnt[];
+  /** Pieces counted on as lost. */
+  readonly breakage: Breakage;
   readonly rolling: RollingStage;
   readonly filling: FillingStage;
   readonly piece: PieceStage;
@@ -34,17 +36,48 @@ export interface PlanModel {
   readonly boil: BoilStage;
 }
 
+/** A plan as far as no piece is counted yet. */
+export type PieceModel = Pick<
+  PlanModel,
+  'plan' | 'basis' | 'learnt' | 'rolling' | 'filling' | 'piece' | 'laying'
+>;
+
 /**
- * Works a plan out: filling → piece → laying → batch → dough → sheet → hold → boil.
+ * Works a plan out up to its pieces: filling → piece → laying.
+ * @param learnt what plan and basis already hold
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
-export function modelOf(asked: PlanAtBench, given: Basis): PlanModel {
-  const { plan, basis, learnt } = withLearnt(asked, given);
+export function pieceModel(
+  plan: PlanAtBench,
+  basis: Basis,
+  learnt: readonly Learnt[] = [],
+): PieceModel {
   const rolling = rollingStage(plan, basis);
   const filling = fillingStage(plan, basis);
   const piece = pieceStage(plan, basis, filling, rolling.springBack);
   const laying = layingStage(plan, piece.input, basis);
-  const batch = batchStage(plan, basis, piece.input, laying.layings);
+  return { plan, basis, learnt, rolling, filling, piece, laying };
+}
+
+/** One piece of a plan, from its sheet to the pot: all that says whether it holds. */
+export type HeldModel = Pick<
+  PlanModel,
+  'plan' | 'basis' | 'piece' | 'dough' | 'sheet' | 'hold' | 'boil'
+>;
+
+/** One piece of a plan, in a dough as its recipe stands: what does not hang on how many there are. */
+export function heldModel({ plan, basis, rolling, filling, piece, laying }: PieceModel): HeldModel {
+  const dough = doughStage(plan, basis, rolling, 0);
+  const sheet = sheetStage(plan, basis, piece.input, laying.layings[0], dough);
+  const hold = holdStage(plan, basis, { filling, piece, dough, sheet });
+  const boil = boilStage(plan, basis, { piece, hold, pieces: () => 1 });
+  return { plan, basis, piece, dough, sheet, hold, boil };
+}
+
+/** Works the batch out from its pieces, some counted on as lost: batch → dough → sheet → hold → boil. */
+export function batchModel(pieces: PieceModel, breakage: Breakage): PlanModel {
+  const { plan, basis, rolling, piece, laying } = pieces;
+  const batch = batchStage(plan, basis, piece.input, { layings: laying.layings, breakage });
   const [first] = batch.run.rollings;
   const shown =
     first && first.full === 0 && first.short
@@ -52,10 +85,11 @@ export function modelOf(asked: PlanAtBench, given: Basis): PlanModel {
       : batch.laying;
   const dough = doughStage(plan, basis, rolling, batch.batch.dough.inG - batch.addedDoughG);
   const sheet = sheetStage(plan, basis, piece.input, shown, dough);
-  const made = { plan, basis, learnt, rolling, filling, piece, laying, batch, shown, dough, sheet };
+  const made = { ...pieces, breakage, batch, shown, dough, sheet };
+  const count = () => Math.max(1, batch.batch.counts.made);
   const model: PlanModel = lazily(made, {
     hold: () => holdStage(plan, basis, made),
-    boil: () => boilStage(plan, basis, model),
+    boil: () => boilStage(plan, basis, { piece, hold: model.hold, pieces: count }),
   });
   return model;
 }

@@ -1,5 +1,5 @@
 import type { Rules } from '../../basis/rules';
-import type { BatchTerms, DoughTerms } from '../../batch/batch';
+import type { BatchTerms, Breakage, DoughTerms } from '../../batch/batch';
 import type { WayIn } from '../../batch/solveBatch';
 import type { Laying } from '../../layout/laying';
 import { pieceDough, type PieceInput } from '../../shapes/piece';
@@ -25,7 +25,6 @@ export function doughTerms(
     fillingLoss: batch.fillingLoss,
     piecesPerPortion: batch.piecesPerPortion,
     tasted: batch.tasted,
-    breakageShare: batch.breakageShare,
   };
 }
 
@@ -33,10 +32,11 @@ export function doughTerms(
 export const batchTerms = (
   plan: Plan,
   piece: PieceInput,
-  laying: Laying,
+  { laying, breakage }: { laying: Laying; breakage: Breakage },
   rules: Rules,
 ): BatchTerms => ({
   ...doughTerms(plan, piece, laying, rules),
+  breakage,
   doseG: piece.doseG * rules['batch.dosed'].value,
 });
 

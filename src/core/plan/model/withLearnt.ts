@@ -39,7 +39,7 @@ function usualOnly({ batch }: Plan): (readonly [QuantityId, string])[] {
       batch.fillingLoss.kind === USUAL['batch.fillingLoss.kind'] &&
         batch.fillingLoss.share === USUAL['batch.fillingLoss.share'],
     ],
-    ['burst', batch.breakageShare === USUAL['batch.breakageShare']],
+    ['burst', batch.breakageShare === undefined],
   ];
   return usual.flatMap(([id, isUsual]) => (isUsual ? [[id, ''] as const] : []));
 }
@@ -88,7 +88,6 @@ export function withLearnt(
         ...batch,
         stuckShare: within(of('stuck') ?? batch.stuckShare, [0, 0.3]),
         trimUsable: within(of('trimFit') ?? batch.trimUsable, [0, 1]),
-        breakageShare: within(of('burst') ?? batch.breakageShare, [0, 0.5]),
         fillingLoss:
           batch.fillingLoss.kind === 'bowl'
             ? {

@@ -3,7 +3,7 @@ import { FAMILY_IDS, type FamilyId } from '../../shapes/families';
 import { PLAN_FIELDS } from '../document/planFields';
 import { benchTime } from '../model/benchTime';
 import { changeFamily } from './changeFamily';
-import { modelOf } from '../model/model';
+import { modelOf } from '../../risk/modelOf';
 import { marginsOf } from '../../risk/margins';
 import { weakestLink } from '../../risk/margins';
 import type { Plan } from '../document/schema';

@@ -5,7 +5,7 @@ import { benchTime } from '../model/benchTime';
 import { compareShapes } from './compareShapes';
 import { searchHeats, withHeatOption } from './heatSearch';
 import { evaluatePlan } from '../evaluatePlan';
-import { modelOf } from '../model/model';
+import { modelOf } from '../../risk/modelOf';
 import { parsePlan } from '../document/parsePlan';
 
 const plan = planWith({

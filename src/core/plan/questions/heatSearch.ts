@@ -1,5 +1,4 @@
 import { heatAt, type DeadHeat } from '../../batch/deadHeat';
-import { portionsFromPieces } from '../../batch/batch';
 import { pieceDough, makePiece, type PieceInput } from '../../shapes/piece';
 import type { Basis } from '../../basis/basis';
 import type { Rules } from '../../basis/rules';
@@ -7,11 +6,11 @@ import { deadHeatInput } from '../model/heat';
 import { typedPiece } from '../model/piece';
 import { sizesOf, thicknessesOf } from '../model/heatBands';
 import { springBackOf } from '../model/rolling';
+import { modelOf } from '../../risk/modelOf';
 import type { Plan } from '../document/schema';
 
-/** One way of using both up, with what it does to the piece. */
-export interface HeatOption extends DeadHeat {
-  readonly portions: number;
+/** A way of using both up, with what it does to the piece. */
+interface Found extends DeadHeat {
   /** Dough to filling in one piece. */
   readonly ratio: number;
   readonly lipMargin: number;
@@ -20,6 +19,11 @@ export interface HeatOption extends DeadHeat {
   readonly leftShare: number;
   /** How far dose, thickness and size lie from the plan's, as shares, added. */
   readonly change: number;
+}
+
+/** One worth showing. */
+export interface HeatOption extends Found {
+  readonly portions: number;
 }
 
 export interface HeatSearch {
@@ -45,7 +49,7 @@ export function searchHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): 
   };
   const springBack = springBackOf(plan, basis);
   const input = deadHeatInput(free, typed, springBack, rules);
-  const found: HeatOption[] = [];
+  const found: Found[] = [];
   const own = (mm: number, others: readonly number[]) => [...new Set([mm, ...others])];
   const sizesMm = search.sizesMm ?? own(plan.shape.sizeMm, sizesOf(plan));
   const thicknessesMm =
@@ -56,22 +60,22 @@ export function searchHeats(plan: Plan, basis: Basis, search: HeatSearch = {}): 
     for (const thicknessMm of thicknessesMm) {
       for (const margin of [rules['risk.aim'].value, 1]) {
         const heat = heatAt(input, thicknessMm, sizeMm, margin);
-        if (heat) found.push(option(plan, typed, heat, heat.cost, rules));
+        if (heat) found.push(option(typed, heat, heat.cost, rules));
       }
       done += 1;
       search.onProgress?.(done, all);
     }
   }
-  return distinct(found.sort(better(rules['risk.aim'].value))).slice(0, search.most ?? 8);
+  return distinct(found.sort(better(rules['risk.aim'].value)))
+    .slice(0, search.most ?? 8)
+    .map((each) => ({
+      ...each,
+      // What is lost hangs on the piece, and spares on what is lost.
+      portions: modelOf(withHeatOption(plan, each), basis).batch.batch.portions,
+    }));
 }
 
-function option(
-  plan: Plan,
-  typed: PieceInput,
-  heat: DeadHeat,
-  leftShare: number,
-  rules: Rules,
-): HeatOption {
+function option(typed: PieceInput, heat: DeadHeat, leftShare: number, rules: Rules): Found {
   const { doseG, thicknessMm, sizeMm, pieces } = heat;
   const piece = { ...typed, doseG, thicknessMm, size: { ...typed.size, sizeMm } };
   const { lip, thinning } = makePiece(piece, rules).margins;
@@ -84,12 +88,6 @@ function option(
     leftoverDoughG: heat.leftoverDoughG,
     leftoverFillingG: heat.leftoverFillingG,
     usedUp: heat.usedUp,
-    portions: portionsFromPieces(pieces, {
-      ...plan.batch,
-      usedShare: 1,
-      doseG,
-      doughPerPieceG: 1,
-    }),
     ratio: pieceDough(piece.family, piece.size, thicknessMm) / doseG,
     lipMargin: lip,
     thinningMargin: thinning,
@@ -103,19 +101,19 @@ function option(
 
 const better =
   (comfort: number) =>
-  (a: HeatOption, b: HeatOption): number => {
+  (a: Found, b: Found): number => {
     // Rounding of the last dose must not call an easy lip a tight one.
-    const ease = (each: HeatOption) =>
+    const ease = (each: Found) =>
       Math.min(each.lipMargin, each.thinningMargin) >= comfort - 1e-4 ? 0 : 1;
-    const left = (each: HeatOption) => (each.usedUp ? 0 : Math.round(each.leftShare * 100) + 1);
+    const left = (each: Found) => (each.usedUp ? 0 : Math.round(each.leftShare * 100) + 1);
     return (
       ease(a) - ease(b) || left(a) - left(b) || a.change - b.change || a.leftShare - b.leftShare
     );
   };
 
 /** Options that differ in more than a hair: another thickness, a size 2 mm off, or other pieces. */
-function distinct(options: readonly HeatOption[]): HeatOption[] {
-  const kept: HeatOption[] = [];
+function distinct(options: readonly Found[]): Found[] {
+  const kept: Found[] = [];
   for (const each of options) {
     const double = kept.some(
       (other) =>

@@ -1,3 +1,4 @@
+import { wholeOf } from '../../batch/batch';
 import type { Plan } from '../document/schema';
 import type { PlanFigures } from '../model/figures';
 
@@ -12,14 +13,18 @@ export interface ShareOut {
 
 /**
  * How many pieces each person gets, whatever the batch was worked out from: what is left after tasting
- * and the usual breakage, divided among the people of the plan.
+ * and breakage, divided among the people of the plan.
  * @example shareOut(plan, figures) // { people: 6, each: 13, over: 2 }
  */
 export function shareOut(
   { batch: { wayIn, portions, piecesPerPortion } }: Plan,
-  { counts, breakageShare }: Pick<PlanFigures, 'counts' | 'breakageShare'>,
+  {
+    counts,
+    breakageShare: share,
+    breakageReckoned: reckoned,
+  }: Pick<PlanFigures, 'counts' | 'breakageShare' | 'breakageReckoned'>,
 ): ShareOut {
   if (wayIn === 'portions') return { people: portions, each: piecesPerPortion, over: 0 };
-  const whole = Math.floor(Math.max(0, counts.made - counts.tasted) * (1 - breakageShare) + 1e-9);
+  const whole = wholeOf(counts.made - counts.tasted, { share, reckoned });
   return { people: portions, each: Math.floor(whole / portions), over: whole % portions };
 }

@@ -6,7 +6,7 @@ import type { PaperId, TemplatePage } from '../../templates/page';
 import { sheetMarks, sheetPages, moved } from '../../templates/sheetTemplate';
 import { rulerMarks } from '../../templates/ruler';
 import { figuresOf } from '../model/figures';
-import { modelOf } from '../model/model';
+import { modelOf } from '../../risk/modelOf';
 import type { Plan } from '../document/schema';
 
 /** What can be printed at true size. */

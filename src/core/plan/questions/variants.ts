@@ -10,7 +10,8 @@ import {
 } from '../../risk/margins';
 import type { Plan } from '../document/schema';
 import { benchTime } from '../model/benchTime';
-import { modelOf, type PlanModel } from '../model/model';
+import type { PlanModel } from '../model/model';
+import { modelOf } from '../../risk/modelOf';
 
 /** One way the plan might be made, and what it comes to. */
 export interface Variant {

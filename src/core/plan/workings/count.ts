@@ -1,4 +1,4 @@
-import { piecesFromFilling } from '../../batch/batch';
+import { piecesForWhole, piecesFromFilling } from '../../batch/batch';
 import { figure, type FigureInput } from '../../working/figure';
 import type { Asked, FigureList } from './asked';
 import { BALANCE } from './asked';
@@ -28,18 +28,23 @@ export const countFigures = {
     const { terms } = model.batch;
     const common = { label: 'Pieces to make', unit: 'count', kind: 'law' } as const;
     if (batch.wayIn === 'portions') {
+      const { reckoned } = terms.breakage;
       return figure({
         ...common,
-        formula: 'portions × pieces each ÷ (1 − breakage), rounded up, + pieces to taste',
+        formula: reckoned
+          ? 'the fewest of which portions × pieces each are whole 19 times in 20, + pieces to taste'
+          : 'portions × pieces each ÷ (1 − breakage), rounded up, + pieces to taste',
         inputs: {
           portions: [batch.portions, 'count'],
           'pieces each': [batch.piecesPerPortion, 'count'],
-          breakage: [terms.breakageShare, 'share'],
+          breakage: [terms.breakage.share, 'share'],
           'pieces to taste': [terms.tasted, 'count'],
         },
-        source: 'counting; breakage is the share you set',
+        source: reckoned
+          ? 'counting (binomial); breakage is what hands as they are lose of this plan, an estimate'
+          : 'counting; breakage is the share you set',
         compute: (of) =>
-          Math.ceil((of.portions * of['pieces each']) / (1 - of.breakage) - 1e-9) +
+          piecesForWhole(of.portions * of['pieces each'], { share: of.breakage, reckoned }) +
           of['pieces to taste'],
       });
     }

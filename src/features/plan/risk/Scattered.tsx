@@ -25,7 +25,6 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
     .filter(([, share]) => share >= LEAST)
     .sort(([, a], [, b]) => b - a)
     .map(([id, share]) => `${MARGIN_NAMES[id]} ${text(share, 'share')}`);
-  const expected = Math.round(hands.lost * 100) / 100;
   const set = plan.batch.breakageShare;
   const portions = plan.batch.wayIn === 'portions';
   return (
@@ -46,7 +45,8 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
                 </>
               )}
             </b>{' '}
-            {portions && `to plate ${plated}, 19 times in 20. You make ${result.pieces}.`}
+            {portions &&
+              `to plate ${plated}, 19 times in 20. ${make === result.pieces ? 'So many you make.' : `You make ${result.pieces}.`}`}
           </>
         )}
       </p>
@@ -55,16 +55,16 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
         Pieces of {text(hands.weightRangeG[0], 'g')} to {text(hands.weightRangeG[1], 'g')}. Worked
         out on {hands.tried.toLocaleString()} pieces with hands as they are; an estimate.
       </p>
-      {hands.lost <= HOPELESS && Math.abs(expected - set) >= 0.01 && (
+      {set !== undefined && (
         <Button
           onClick={() =>
             edit(
-              (before) => writeAt(before, 'batch.breakageShare', expected),
+              (before) => writeAt(before, 'batch.breakageShare', undefined),
               'batch.breakageShare',
             )
           }
         >
-          Count on {text(expected, 'share')} in place of {text(set, 'share')}
+          Count on what hands lose, not on your {text(set, 'share')}
         </Button>
       )}
     </div>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { modelOf } from '@/core/plan/model/model';
+import { modelOf } from '@/core/risk/modelOf';
 import { variant, variantsOf, type Variant } from '@/core/plan/questions/variants';
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { TakeButton } from '@/ui/buttons/TakeButton';

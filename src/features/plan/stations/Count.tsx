@@ -17,7 +17,9 @@ import { CheckField } from '@/ui/fields/CheckField';
 export function CountControls() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
+  const { text } = useUnits();
   const { batch: b } = plan;
+  const countedOn = text(result.breakageShare, 'share');
   return (
     <>
       <Choice
@@ -51,9 +53,9 @@ export function CountControls() {
       <Note />
       <Folded
         title="Losses and spares"
+        says={`counts on ${countedOn} lost${result.breakageReckoned ? '' : ', as you set it'}`}
         paths={[
           'batch.tasted',
-          'batch.breakageShare',
           'batch.fillingLoss.kind',
           'batch.fillingLoss.share',
           'batch.stuckShare',
@@ -62,7 +64,11 @@ export function CountControls() {
       >
         <div className="grid grid-cols-2 gap-3">
           <PlanField at="batch.tasted" />
-          <PlanField at="batch.breakageShare" />
+          <PlanField
+            at="batch.breakageShare"
+            optional
+            {...(result.breakageReckoned && { placeholder: `${countedOn}, reckoned` })}
+          />
           {b.fillingLoss.kind === 'bowl' ? (
             <PlanField at="batch.fillingLoss.share" />
           ) : (
