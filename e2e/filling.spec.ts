@@ -34,7 +34,9 @@ test('a wet filling is dried by one remedy, or by two together', async ({ page }
   await expect(page.getByText(/Now contains gluten/)).toHaveCount(0);
 });
 
-test('a spoon and a towel replace the estimates, and give them back', async ({ page }) => {
+test('a spoon and a towel replace the estimates in the batch, and give them back', async ({
+  page,
+}) => {
   const id = await newPlan(page, 'Tests', WET);
   await page.goto(`/plans/${id}?at=filling`);
   await openTab(page, 'Home tests');
@@ -47,7 +49,22 @@ test('a spoon and a towel replace the estimates, and give them back', async ({ p
   await page.getByTitle('Stiffness: show the working').click();
   await expect(page.getByRole('dialog')).toContainText('225 ρ g V² ÷ (128 π² R⁵)');
   await page.keyboard.press('Escape');
+  // The plan stays what was planned.
+  expect((await stored(page, id)).filling).not.toHaveProperty('spoonTest');
+
+  // A filling mixed otherwise is no longer the one that was tested.
+  await type(page, 'Amount of Spinach raw', '300');
+  await expect(spoon).toContainText('of another recipe than this: not counted');
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(spoon).toContainText('counted until it is closed');
+
+  // The batch that is made has it, and was made from nothing older than the plan.
+  await spoon.getByRole('link', { name: 'To its bench' }).click();
+  await expect(page).toHaveURL(/\/runs\//);
+  await page.goBack();
+  await openTab(page, 'Home tests');
   await spoon.getByRole('button', { name: 'Back to the estimate' }).click();
+  await expect(spoon).toContainText('the plan stays as planned');
   await expect(page.getByText('an estimate', { exact: false }).first()).toBeVisible();
 
   const towel = page.getByRole('region', { name: 'Towel test' });

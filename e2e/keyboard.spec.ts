@@ -76,7 +76,7 @@ test('the list of keys opens by ? and closes by Escape', async ({ page }) => {
 test('a figure opens its working by key and gives the focus back', async ({ page }) => {
   const id = await newPlan(page, 'Working test');
   await page.goto(`/plans/${id}`);
-  const figure = tally(page).getByRole('button', { name: /303/ });
+  const figure = tally(page).getByRole('button', { name: /302/ });
   await figure.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toContainText('Pieces to make');

@@ -14,7 +14,7 @@ test('a batch is written down and set beside the plan', async ({ page }) => {
   const entries = page.getByRole('region', { name: 'Entries' });
   await expect(entries).toContainText('270 whole of 300, 30 burst (10 %)');
   await expect(
-    entries.getByRole('row', { name: /Burst planned 4 % actual 10 % ▲ more/ }),
+    entries.getByRole('row', { name: /Burst planned 2.2 % actual 10 % ▲ more/ }),
   ).toBeVisible();
   await expect(
     entries.getByRole('row', { name: /Filling left planned 0 g actual 500 g ▲ more/ }),

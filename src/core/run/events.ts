@@ -119,6 +119,8 @@ export const runEventSchema = z.discriminatedUnion('kind', [
       'rh',
     ]),
     value: quantity('Value', { min: -40, max: 100_000 }),
+    /** What it was of: a spoon of so many ml, a spoonful of so many g. */
+    of: quantity('Of', { min: 0, max: 100_000 }).optional(),
   }),
   event('timerSet', {
     timer: oneOf('Timer', TIMER_IDS),

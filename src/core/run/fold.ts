@@ -63,6 +63,8 @@ export interface RunState {
   readonly weighedPieces: Mean | null;
   /** The last value of every test. */
   readonly measured: Readonly<Partial<Record<EventOf<'measured'>['test'], number>>>;
+  /** What the last of every test was of, where that was said. */
+  readonly measuredOf: Readonly<Partial<Record<EventOf<'measured'>['test'], number>>>;
   readonly thickness: readonly number[];
   /** What the rest is made by, where that was changed. */
   readonly now: {
@@ -165,6 +167,7 @@ export function foldRun(given: readonly RunEvent[]): RunState {
     doses: meanOf(weighed.filter(({ what }) => what === 'doses')),
     weighedPieces: meanOf(weighed.filter(({ what }) => what === 'pieces')),
     measured: Object.fromEntries(measured.map(({ test, value }) => [test, value])),
+    measuredOf: Object.fromEntries(measured.map(({ test, of: amount }) => [test, amount])),
     thickness: measured.flatMap(({ test, value }) => (test === 'thicknessMm' ? value : [])),
     now: {
       doseG: lastOf('doseG'),

@@ -2,6 +2,7 @@ import type { Plan } from '../plan/document/schema';
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { WATER } from '../dough/makeup';
 import type { FigureUnit } from '../working/working';
+import { testsOf, withTests } from './batchTests';
 import type { RunState } from './fold';
 
 /** One thing that the next plan starts from. */
@@ -11,9 +12,6 @@ export interface AgainChange {
   readonly to: number;
   readonly unit: FigureUnit;
 }
-
-/** A level tablespoon, which the spoon test at the bench is done with, ml. */
-const TABLESPOON_ML = 15;
 
 /**
  * The plan with what a run found out, and what that changes: a dose or thickness that was changed at the
@@ -36,28 +34,20 @@ export function planAgain(
     changes.push({ what: 'Thickness', from: plan.sheet.thicknessMm, to: thicknessMm, unit: 'mm' });
     next = { ...next, sheet: { ...next.sheet, thicknessMm } };
   }
-  const { hangMm, spoonMm } = state.measured;
-  if (hangMm !== undefined && hangMm !== plan.dough.hangMm) {
-    changes.push({
-      what: 'Hanging strip',
-      from: plan.dough.hangMm ?? null,
-      to: hangMm,
-      unit: 'mm',
-    });
-    next = { ...next, dough: { ...next.dough, hangMm } };
-  }
-  if (spoonMm !== undefined) {
-    changes.push({
+  const tests = testsOf(state);
+  for (const { what, unit, from, to } of [
+    { what: 'Hanging strip', unit: 'mm', from: plan.dough.hangMm, to: tests.hangMm },
+    {
       what: 'Spoon test',
-      from: plan.filling.spoonTest?.diameterMm ?? null,
-      to: spoonMm,
       unit: 'mm',
-    });
-    next = {
-      ...next,
-      filling: { ...next.filling, spoonTest: { volumeMl: TABLESPOON_ML, diameterMm: spoonMm } },
-    };
+      from: plan.filling.spoonTest?.diameterMm,
+      to: tests.spoon?.diameterMm,
+    },
+    { what: 'Towel test', unit: 'g', from: plan.filling.towelTest?.wetG, to: tests.towel?.wetG },
+  ] as const) {
+    if (to !== undefined && to !== from) changes.push({ what, from: from ?? null, to, unit });
   }
+  next = withTests(next, tests, pantry);
   const did = (kind: 'waterG' | 'flourG') =>
     state.corrections.reduce((sum, each) => sum + (each.did === kind ? each.amount : 0), 0);
   const recipeG = plan.dough.parts.reduce((sum, { g }) => sum + g, 0);

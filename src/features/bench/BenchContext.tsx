@@ -7,6 +7,7 @@ import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { PlanAtBench } from '@/core/plan/model/atBench';
 import type { Plan } from '@/core/plan/document/schema';
 import { benchOf } from '@/core/run/bench';
+import { planAtBench } from '@/core/run/planAtBench';
 import type { Bench } from '@/core/run/steps/step';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useRun, type LiveRun } from './useRun';
@@ -30,7 +31,7 @@ export interface BenchValue extends LiveRun {
   readonly given: GivenRun;
   readonly basis: Basis;
   readonly bench: Bench;
-  /** The plan as it now stands at this bench: what was changed and corrected counted. */
+  /** The plan as it now stands at this bench: what was changed, corrected and tested counted. */
   readonly planNow: PlanAtBench;
   readonly resultNow: PlanResult;
 }
@@ -59,10 +60,9 @@ export function BenchProvider({
   const basis = useMemo(() => basisFrom(given), [given]);
   const planned = useMemo(() => evaluatePlan(given.plan, basis), [given.plan, basis]);
   const { state } = run;
-  const { doseG, thicknessMm } = state.now;
   const planNow = useMemo(
-    () => planAtBench(given.plan, { doseG, thicknessMm, corrections: state.corrections }),
-    [given.plan, doseG, thicknessMm, state.corrections],
+    () => planAtBench(given.plan, state, basis.pantry),
+    [given.plan, state, basis.pantry],
   );
   const resultNow = useMemo(
     () => (planNow === given.plan ? planned : evaluatePlan(planNow, basis)),
@@ -84,26 +84,4 @@ export function BenchProvider({
     [run, given, basis, bench, planNow, resultNow],
   );
   return <Context value={value}>{children}</Context>;
-}
-
-/** The plan with what this bench changed and corrected; the same one where nothing was. */
-function planAtBench(
-  plan: Plan,
-  {
-    doseG,
-    thicknessMm,
-    corrections,
-  }: {
-    doseG: number | null;
-    thicknessMm: number | null;
-    corrections: LiveRun['state']['corrections'];
-  },
-): PlanAtBench {
-  if (doseG === null && thicknessMm === null && corrections.length === 0) return plan;
-  return {
-    ...plan,
-    shape: { ...plan.shape, doseG: doseG ?? plan.shape.doseG },
-    sheet: { ...plan.sheet, thicknessMm: thicknessMm ?? plan.sheet.thicknessMm },
-    made: corrections.map(({ did, amount }) => ({ kind: did, amount })),
-  };
 }

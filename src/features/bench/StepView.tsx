@@ -12,6 +12,7 @@ import { FeelPanel } from './FeelPanel';
 import { FillKeys, SheetInHand } from './FillStep';
 import { Lines } from './Lines';
 import { LivePanel } from './LivePanel';
+import { TestedPanel } from './TestedPanel';
 import { useClock } from './useClock';
 import { Weigh } from './Weigh';
 
@@ -40,6 +41,7 @@ export function StepView({ id, go }: { id: StepId; go(step: StepId): void }) {
       {id === 'fill' && <SheetInHand />}
       <StepKeys id={id} go={go} />
       <LateLines />
+      {id !== 'close' && <TestedPanel />}
       {id === 'fill' && <DosesSay />}
       {id === 'fill' && <LivePanel />}
       {lines.length > 0 && <Lines step={id} lines={lines} />}

@@ -1,4 +1,5 @@
 import type { FigureUnit } from '@/core/working/working';
+import { happeningsOf, SPOONFUL_G, TABLESPOON_ML } from '@/core/run/batchTests';
 import { thicknessFromStrip } from '@/core/sheet/massBalance';
 import type { Happening } from '@/core/run/events';
 import type { Bench, StepTest } from '@/core/run/steps/step';
@@ -127,7 +128,7 @@ const WEIGHINGS: Readonly<Partial<Record<StepTest, One>>> = {
       range: { min: 10, max: 300, unit: 'mm' },
       hint: 'A level tablespoon on a plate, a minute, then across.',
     },
-    happens: (value) => [{ kind: 'measured', test: 'spoonMm', value }],
+    happens: (diameterMm) => happeningsOf({ spoon: { volumeMl: TABLESPOON_ML, diameterMm } }),
     last: (bench) => seen(bench.state.measured.spoonMm, 'mm')(bench),
   },
   towelG: {
@@ -135,12 +136,12 @@ const WEIGHINGS: Readonly<Partial<Record<StepTest, One>>> = {
     asked: {
       ...grams(
         'The towel took up',
-        'A spoonful on a folded towel, two minutes; weigh the towel before and after.',
+        `${SPOONFUL_G} g of it, a level tablespoon, on a towel folded in four; five minutes; weigh the towel before and after.`,
       ),
-      range: { min: 0, max: 100, unit: 'g' },
+      range: { min: 0, max: SPOONFUL_G, unit: 'g' },
     },
     device: 'scale',
-    happens: (value) => [{ kind: 'measured', test: 'towelG', value }],
+    happens: (wetG) => happeningsOf({ towel: { spoonfulG: SPOONFUL_G, wetG } }),
     last: (bench) => seen(bench.state.measured.towelG, 'g')(bench),
   },
   fillingC: {

@@ -5,6 +5,7 @@ import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
+import type { TestedBatch } from '@/server/repositories/batch';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { whenIdle } from '@/ui/layout/whenIdle';
 import { useView } from '@/ui/layout/ViewContext';
@@ -31,14 +32,16 @@ export interface PlanPageProps {
   readonly stored: { readonly plan: Plan; readonly edition: number; readonly revision: number };
   readonly kitchen: Kitchen;
   readonly basisParts: BasisParts;
+  /** What the batch on the bench was tested to be. */
+  readonly batch: TestedBatch | null;
 }
 
 /** The plan page: the run, the open station, the piece, the tally. */
-export function PlanPage({ id, stored, kitchen, basisParts }: PlanPageProps) {
+export function PlanPage({ id, stored, kitchen, basisParts, batch }: PlanPageProps) {
   const basis = useMemo(() => basisFrom(basisParts), [basisParts]);
   const editor = usePlanEditor(id, stored, basis);
   return (
-    <EditorProvider editor={editor} kitchen={kitchen} basis={basis}>
+    <EditorProvider editor={editor} planId={id} kitchen={kitchen} basis={basis} batch={batch}>
       <PlanBench id={id} />
     </EditorProvider>
   );

@@ -5,6 +5,7 @@ import * as z from 'zod';
 import { basisFrom } from '@/core/basis/basis';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
+import { runEventSchema } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
 import { planAgain } from '@/core/run/planAgain';
 import { check } from '../check';
@@ -15,7 +16,8 @@ import { getKitchen, saveKitchen } from '../repositories/kitchen';
 import { getLearnt } from '../repositories/learnt';
 import { getPantry } from '../repositories/pantry';
 import { getPlan, savePlan } from '../repositories/plans';
-import { getRun, listRuns, openRun } from '../repositories/runs';
+import { noteTests, toBatch } from '../repositories/batch';
+import { getRun } from '../repositories/runs';
 
 const openSchema = z.strictObject({
   id: z.uuid({ error: 'Run id must be a UUID' }),
@@ -23,9 +25,6 @@ const openSchema = z.strictObject({
   /** Another one, even where one of this plan is open. */
   anew: z.boolean().default(false),
 });
-
-/** A run that was touched within so long is the one that is being made. */
-const STILL_MS = 18 * 3600_000;
 
 /**
  * Opens a run of a plan as it now stands, or finds the one that is open. Safe to repeat: the id is the
@@ -35,17 +34,34 @@ const STILL_MS = 18 * 3600_000;
 export async function startRun(input: unknown): Promise<Outcome<string>> {
   const result = await acting('bench', () => {
     const db = database();
-    const { id, planId, anew } = check(openSchema, input);
-    const { revision } = getPlan(db, planId);
-    const now = new Date();
-    const [open] = anew
-      ? []
-      : listRuns(db, { planId, status: ['open'] }).filter(
-          ({ updatedAt }) => now.getTime() - Date.parse(updatedAt) < STILL_MS,
-        );
-    if (open) return open.id;
-    openRun(db, { id, planId, revision, learnt: getLearnt(db), now });
-    return id;
+    return toBatch(db, { ...check(openSchema, input), learnt: getLearnt(db), now: new Date() });
+  });
+  revalidatePath('/logbook');
+  return result;
+}
+
+const testsSchema = z.strictObject({
+  id: z.uuid({ error: 'Run id must be a UUID' }),
+  planId: z.string().min(1).max(60),
+  events: z
+    .array(runEventSchema)
+    .min(1)
+    .max(20)
+    .refine(
+      (events) => events.every(({ kind }) => kind === 'measured' || kind === 'takenBack'),
+      'events: only tests, and tests taken back, are noted from a plan',
+    ),
+});
+
+/**
+ * Notes tests made of a plan's dough or filling in its batch: the plan stays as it was planned. Safe to repeat.
+ * @returns the id of the run they stand in
+ */
+export async function noteBatchTests(input: unknown): Promise<Outcome<string>> {
+  const result = await acting('bench', () => {
+    const db = database();
+    const { id, planId, events } = check(testsSchema, input);
+    return noteTests(db, { id, planId, learnt: getLearnt(db), now: new Date() }, events);
   });
   revalidatePath('/logbook');
   return result;

@@ -218,7 +218,7 @@ export function eventsAfter(
 }
 
 /** A run with everything that happened in it. @throws NotFoundError, UnreadableError */
-export function getRun(db: Database, id: string): StoredRun {
+export function getRun(db: Database | Connection, id: string): StoredRun {
   const row = db.select().from(runs).where(eq(runs.id, id)).get();
   if (!row) throw new NotFoundError('run', id);
   const { plan } = getRevision(db, row.planId, row.revision);
@@ -240,12 +240,12 @@ export interface RunsWanted {
 }
 
 /** Runs that can be read, the latest day first; those struck out are not among them. */
-export const listRuns = (db: Database, wanted: RunsWanted = {}): RunRow[] =>
+export const listRuns = (db: Database | Connection, wanted: RunsWanted = {}): RunRow[] =>
   readRuns(db, wanted).runs;
 
 /** The same, and those that cannot be read. */
 export function readRuns(
-  db: Database,
+  db: Database | Connection,
   wanted: RunsWanted = {},
 ): { readonly runs: RunRow[]; readonly unreadable: Unreadable[] } {
   const status = wanted.status ?? ['open', 'finished', 'abandoned'];

@@ -4,6 +4,7 @@ import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasisParts } from '@/server/repositories/basis';
+import { testedBatch } from '@/server/repositories/batch';
 import { getPlan } from '@/server/repositories/plans';
 
 interface Props {
@@ -25,6 +26,7 @@ export default async function Page({ params }: Props) {
       stored={{ plan, edition, revision }}
       kitchen={getKitchen(database())}
       basisParts={getBasisParts(database())}
+      batch={testedBatch(database(), id, new Date())}
     />
   );
 }

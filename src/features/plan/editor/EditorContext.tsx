@@ -5,7 +5,6 @@ import {
   useContext,
   useDeferredValue,
   useMemo,
-  useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
@@ -14,6 +13,7 @@ import type { Pantry } from '@/core/composition/pantry';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import type { TestedBatch } from '@/server/repositories/batch';
 import type { DocumentEditor, EditorSnapshot } from '@/ui/editor/editorTypes';
 import { answersOn, type Answer } from './answer';
 
@@ -21,10 +21,13 @@ export type PlanEditor = DocumentEditor<Plan>;
 
 /** What a plan is worked on with; the same for as long as the page stands. */
 export interface PlanWorld {
+  readonly planId: string;
   readonly kitchen: Kitchen;
   readonly pantry: Pantry;
   /** What the plan is worked out on; holds the pantry. */
   readonly basis: Basis;
+  /** The batch of this plan that is on the bench, with what it was tested to be; null without one. */
+  readonly batch: TestedBatch | null;
 }
 
 const EditorOf = createContext<PlanEditor | null>(null);
@@ -41,20 +44,27 @@ function useGiven<T>(context: React.Context<T | null>): T {
 /** Gives the plan, what it comes to, and ways to change it to all of the plan page. */
 export function EditorProvider({
   editor,
+  planId,
   kitchen,
   basis,
+  batch,
   children,
 }: {
   editor: PlanEditor;
+  planId: string;
   kitchen: Kitchen;
   basis: Basis;
+  batch: TestedBatch | null;
   children: ReactNode;
 }) {
-  const world = useMemo(() => ({ kitchen, basis, pantry: basis.pantry }), [kitchen, basis]);
+  const world = useMemo(
+    () => ({ planId, kitchen, basis, pantry: basis.pantry, batch }),
+    [planId, kitchen, basis, batch],
+  );
   return (
     <EditorOf value={editor}>
       <WorldOf value={world}>
-        <AnswerProvider editor={editor} basis={basis}>
+        <AnswerProvider editor={editor} basis={basis} batch={batch}>
           {children}
         </AnswerProvider>
       </WorldOf>
@@ -69,13 +79,15 @@ export function EditorProvider({
 function AnswerProvider({
   editor,
   basis,
+  batch,
   children,
 }: {
   editor: PlanEditor;
   basis: Basis;
+  batch: TestedBatch | null;
   children: ReactNode;
 }) {
-  const [answerTo] = useState(() => answersOn(basis));
+  const answerTo = useMemo(() => answersOn(basis, batch), [basis, batch]);
   const plan = useSyncExternalStore(
     editor.subscribe,
     () => editor.getSnapshot().document,

@@ -14,3 +14,20 @@ describe('answersOn', () => {
     expect(answer(dosed(start, 7))).not.toBe(first);
   });
 });
+
+describe('a plan whose batch was tested', () => {
+  const tests = { spoon: { volumeMl: 15, diameterMm: 90 } };
+  const answer = answersOn(startingBasis, { tests, of: start });
+
+  it('comes to what was tested, and stays what was planned', () => {
+    const { plan, tested, result } = answer(start);
+    expect(plan).toBe(start);
+    expect(tested.filling.spoonTest).toEqual(tests.spoon);
+    expect(result.filling.stiffnessFrom).toBe('spoon');
+  });
+
+  it('goes by the rules again where its filling is another one', () => {
+    const other = { ...start, filling: { ...start.filling, texture: 'blended' as const } };
+    expect(answer(other).result.filling.stiffnessFrom).toBe('rule');
+  });
+});

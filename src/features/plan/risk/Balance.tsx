@@ -21,7 +21,7 @@ const KINDS = Object.keys(MAP_AXES) as MapKind[];
 
 /** Where the piece holds, over two things at a time, and how many hands as they are will lose. */
 export function Balance() {
-  const { plan, result } = useShown();
+  const { tested, result } = useShown();
   const { basis, kitchen } = useWorld();
   const { edit } = useEdit();
   const { text } = useUnits();
@@ -30,12 +30,12 @@ export function Balance() {
   const ask = useCallback(
     (model: Remote<ModelWorker>) =>
       model.balance(
-        plan,
-        basisPartsFor(plan, basis),
+        tested,
+        basisPartsFor(tested, basis),
         kind,
         kitchen.cutters.map(({ mm }) => mm),
       ),
-    [plan, basis, kind, kitchen],
+    [tested, basis, kind, kitchen],
   );
   const { value, behind, failed } = useLive(ask);
   const map = value?.map ?? null;

@@ -27,6 +27,14 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
     .map(([id, share]) => `${MARGIN_NAMES[id]} ${text(share, 'share')}`);
   const set = plan.batch.breakageShare;
   const portions = plan.batch.wayIn === 'portions';
+  const counted = text(result.breakageShare, 'share');
+  const taught = result.working.pieces.learnt?.some(({ quantity }) => quantity === 'burst');
+  const why =
+    set !== undefined
+      ? `: you count on ${counted}`
+      : taught
+        ? `: your runs say ${counted}`
+        : `: spares are for ${counted} lost at most, mend it first`;
   return (
     <div className="mt-2 border-l-4 border-dough-edge pl-3">
       <p>
@@ -46,7 +54,7 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
               )}
             </b>{' '}
             {portions &&
-              `to plate ${plated}, 19 times in 20. ${make === result.pieces ? 'So many you make.' : `You make ${result.pieces}.`}`}
+              `to plate ${plated}, 19 times in 20. You make ${make === result.pieces ? 'so many' : `${result.pieces}${why}`}.`}
           </>
         )}
       </p>

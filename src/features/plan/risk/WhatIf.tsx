@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react';
 import { modelOf } from '@/core/risk/modelOf';
 import { variant, variantsOf, type Variant } from '@/core/plan/questions/variants';
+import { applyChange } from '@/core/risk/remedies';
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { TakeButton } from '@/ui/buttons/TakeButton';
 import { StateMark } from '@/ui/figure/StateMark';
@@ -19,7 +20,7 @@ const MOST = 3;
 
 /** The plan beside two or three ways it might be made; what differs stands out, one can be taken. */
 export function WhatIf() {
-  const { plan, result } = useShown();
+  const { tested, result } = useShown();
   const { basis, pantry } = useWorld();
   const { edit } = useEdit();
   const { text } = useUnits();
@@ -28,16 +29,16 @@ export function WhatIf() {
   const offered = useMemo(
     () =>
       open
-        ? variantsOf(modelOf(plan, basis)).map((change) => ({
+        ? variantsOf(modelOf(tested, basis)).map((change) => ({
             change,
             name: changeText(change, text, { pantry, scale: result.filling.scale }),
           }))
         : [],
-    [open, plan, basis, text, pantry, result.filling.scale],
+    [open, tested, basis, text, pantry, result.filling.scale],
   );
   const taken = offered.filter(({ change }) => chosen.includes(change.kind)).slice(0, MOST);
   const columns = taken.length ? [null, ...taken.map(({ change }) => change)] : [];
-  const made = columns.map((change) => variant(plan, change, basis));
+  const made = columns.map((change) => variant(tested, change, basis));
   const names = ['As it is', ...taken.map(({ name }) => name)];
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
@@ -109,7 +110,7 @@ export function WhatIf() {
                       word="Make it so"
                       what={names[i]!}
                       onTake={() => {
-                        edit(() => made[i]!.plan);
+                        edit((before) => applyChange(before, change));
                         setChosen(chosen.filter((each) => each !== change.kind));
                       }}
                     />

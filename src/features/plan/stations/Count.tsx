@@ -17,9 +17,9 @@ import { CheckField } from '@/ui/fields/CheckField';
 export function CountControls() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { text } = useUnits();
+  const { text, split } = useUnits();
   const { batch: b } = plan;
-  const countedOn = text(result.breakageShare, 'share');
+  const { breakageShare, breakageReckoned } = result;
   return (
     <>
       <Choice
@@ -53,7 +53,7 @@ export function CountControls() {
       <Note />
       <Folded
         title="Losses and spares"
-        says={`counts on ${countedOn} lost${result.breakageReckoned ? '' : ', as you set it'}`}
+        says={`counts on ${text(breakageShare, 'share')} lost${breakageReckoned ? '' : ', as you set it'}`}
         paths={[
           'batch.tasted',
           'batch.fillingLoss.kind',
@@ -67,7 +67,7 @@ export function CountControls() {
           <PlanField
             at="batch.breakageShare"
             optional
-            {...(result.breakageReckoned && { placeholder: `${countedOn}, reckoned` })}
+            {...(breakageReckoned && { placeholder: split(breakageShare, 'share').text })}
           />
           {b.fillingLoss.kind === 'bowl' ? (
             <PlanField at="batch.fillingLoss.share" />

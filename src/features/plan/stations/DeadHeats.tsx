@@ -20,7 +20,7 @@ const HeatTable = dynamic(() =>
 
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
-  const { plan, result } = useShown();
+  const { plan, tested, result } = useShown();
   const { edit } = useEdit();
   const { kitchen, basis } = useWorld();
   const { state, start, cancel } = useSearch<HeatOption[]>();
@@ -33,7 +33,7 @@ export function DeadHeats() {
   const look = () => {
     const on = basisPartsFor(plan, basis);
     const bands = ownTools ? { sizesMm: own } : {};
-    start((search, onProgress) => search.searchHeats(plan, on, bands, onProgress));
+    start((search, onProgress) => search.searchHeats(tested, on, bands, onProgress));
   };
 
   return (

@@ -48,10 +48,10 @@ export default function UnderHand() {
 
 /** One small step, and what it would do to the sums. */
 function Step({ step, first }: { step: Correction; first: boolean }) {
-  const { plan, result } = useShown();
+  const { tested, result } = useShown();
   const { basis } = useWorld();
   const { text } = useUnits();
-  const after = evaluatePlan({ ...plan, made: [step] }, basis).dough;
+  const after = evaluatePlan({ ...tested, made: [step] }, basis).dough;
   const before = result.dough;
   const effect =
     step.kind === 'flourG' || step.kind === 'waterG'

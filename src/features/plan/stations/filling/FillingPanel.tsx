@@ -60,7 +60,7 @@ const PIPES = {
 } as const;
 
 function FreeWater() {
-  const { plan, result } = useShown();
+  const { plan, tested, result } = useShown();
   const { text } = useUnits();
   const { filling: f, working } = result;
   const [firm, workable, wet] = (['firm', 'workable', 'wet'] as const).map(
@@ -80,7 +80,7 @@ function FreeWater() {
     <div>
       <BandScale
         working={working.freeWater}
-        says={`${f.grade}${plan.filling.towelTest ? ', by your towel test' : ''}`}
+        says={`${f.grade}${tested.filling.towelTest ? ', by your towel test' : ''}`}
         unit="share"
         zones={[
           { from: 0, to: firm, name: 'firm', fill: 'var(--band)' },

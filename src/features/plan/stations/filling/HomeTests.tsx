@@ -2,8 +2,6 @@
 
 import { useState } from 'react';
 import { writeAt } from '@/core/plan/document/patch';
-import { composeFilling } from '@/core/plan/document/recipe';
-import { holdingFactorFrom, towelFreeWater } from '@/core/filling/towelTest';
 import { spreadRadius } from '@/core/filling/spreadRadius';
 import { yieldStressFromSpread } from '@/core/filling/yieldStress';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
@@ -13,6 +11,7 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { besideEstimate, stiffnessWords } from '../../plainWords';
 import { UseMeasured } from '../UseMeasured';
+import { useBatchTests } from '../useBatchTests';
 
 /** Two tests that take a minute and replace an estimate. */
 export default function HomeTests() {
@@ -29,7 +28,10 @@ function SpoonTest() {
   const { edit } = useEdit();
   const { kitchen } = useWorld();
   const { text } = useUnits();
-  const done = plan.filling.spoonTest;
+  const { noted, counted, run, busy, note, takeBack } = useBatchTests();
+  // A plan may have been made with a test of its own.
+  const planned = plan.filling.spoonTest !== undefined || plan.filling.yieldStressPa !== undefined;
+  const done = noted.spoon ?? plan.filling.spoonTest;
   const [volumeMl, setVolume] = useState(done?.volumeMl ?? kitchen.spoons[0]?.ml ?? 5);
   const { densityGPerMl, yieldStressPa } = result.filling;
   // Starts at what the estimate would show, so that a difference is seen.
@@ -80,16 +82,22 @@ function SpoonTest() {
           .
         </p>
         <UseMeasured
-          onUse={() => edit((p) => writeAt(p, 'filling.spoonTest', { volumeMl, diameterMm }))}
-          {...((done || plan.filling.yieldStressPa !== undefined) && {
-            onBack: () =>
+          stands={counted.spoon ? 'counted' : noted.spoon ? 'stale' : 'none'}
+          run={run}
+          resting={busy}
+          onUse={() => note({ spoon: { volumeMl, diameterMm } })}
+          {...((noted.spoon || planned) && {
+            onBack: () => {
+              if (noted.spoon) takeBack('spoonMm');
+              if (!planned) return;
               edit((p) =>
                 writeAt(
                   writeAt(p, 'filling.spoonTest', undefined),
                   'filling.yieldStressPa',
                   undefined,
                 ),
-              ),
+              );
+            },
           })}
         />
       </div>
@@ -100,26 +108,15 @@ function SpoonTest() {
 function TowelTest() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { pantry } = useWorld();
   const { text } = useUnits();
-  const done = plan.filling.towelTest;
+  const { noted, counted, run, busy, note, takeBack } = useBatchTests();
+  const planned = plan.filling.towelTest !== undefined;
+  const done = noted.towel ?? plan.filling.towelTest;
   const [spoonfulG, setSpoonful] = useState(done?.spoonfulG ?? 20);
   const [wetG, setWet] = useState(
     done?.wetG ?? Math.round(200 * result.filling.freeWaterShare) / 10,
   );
   const possible = wetG <= spoonfulG;
-  const use = () =>
-    edit((p) => {
-      const { towelTest: _before, ...plain } = p.filling;
-      const c = composeFilling(plain, pantry);
-      const holdingFactor = holdingFactorFrom({
-        freeWaterShare: towelFreeWater({ spoonfulG, wetG }),
-        waterG: c.waterG,
-        massG: c.massG,
-        tableHoldingG: c.parts.reduce((sum, part) => sum + part.holdingG, 0),
-      });
-      return writeAt(p, 'filling.towelTest', { spoonfulG, wetG, holdingFactor });
-    });
   return (
     <section aria-label="Towel test" className="grid gap-3 sm:grid-cols-[150px_minmax(0,1fr)]">
       <TowelTestDrawing colour={plan.colour} took={text(wetG, 'g')} />
@@ -162,10 +159,15 @@ function TowelTest() {
         <UseMeasured
           use="Use what the towel took"
           back="Back to the tables"
-          disabled={!possible}
-          onUse={use}
-          {...(done && {
-            onBack: () => edit((p) => writeAt(p, 'filling.towelTest', undefined)),
+          stands={counted.towel ? 'counted' : noted.towel ? 'stale' : 'none'}
+          run={run}
+          resting={busy || !possible}
+          onUse={() => note({ towel: { spoonfulG, wetG } })}
+          {...((noted.towel || planned) && {
+            onBack: () => {
+              if (noted.towel) takeBack('towelG');
+              if (planned) edit((p) => writeAt(p, 'filling.towelTest', undefined));
+            },
           })}
         />
       </div>

@@ -18,7 +18,7 @@ const SETTLE_MS = 250;
 
 /** The same dough and filling as every shape, side by side. */
 export function ComparePanel() {
-  const { plan, result } = useShown();
+  const { plan, tested, result } = useShown();
   const { edit } = useEdit();
   const { basis } = useWorld();
   const { text } = useUnits();
@@ -28,12 +28,12 @@ export function ComparePanel() {
     const timer = setTimeout(
       () =>
         start((search, onProgress) =>
-          search.compareShapes(plan, basisPartsFor(plan, basis), onProgress),
+          search.compareShapes(tested, basisPartsFor(tested, basis), onProgress),
         ),
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [plan, basis, start]);
+  }, [tested, basis, start]);
   return (
     <section aria-label="Compare shapes" className="grid gap-3">
       <p>
@@ -125,7 +125,9 @@ export function ComparePanel() {
                   <TakeButton
                     what={familyOf(family).name.toLowerCase()}
                     used={family === plan.shape.family}
-                    onTake={() => edit(() => other)}
+                    onTake={() =>
+                      edit((before) => ({ ...other, dough: before.dough, filling: before.filling }))
+                    }
                   />
                 ),
               },

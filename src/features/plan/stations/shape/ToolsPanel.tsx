@@ -30,7 +30,7 @@ interface Tool {
 
 /** The kitchen's own cutters, stamps, wheels and moulds for this shape, and which suit the dose. */
 export function ToolsPanel() {
-  const { plan, result } = useShown();
+  const { plan, tested, result } = useShown();
   const { edit } = useEdit();
   const { kitchen, basis } = useWorld();
   const { text } = useUnits();
@@ -80,7 +80,7 @@ export function ToolsPanel() {
       ) : (
         <ul>
           {fits.map((tool, index) => {
-            const after = planFigures(tool.plan, basis);
+            const after = planFigures({ ...tool.plan, filling: tested.filling }, basis);
             const state = after.layout.doesNotFit
               ? 'fails'
               : stateOfMargin(after.shape.lipMm / after.shape.neededLipMm);

@@ -11,13 +11,16 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown } from '../../editor/EditorContext';
 import { besideEstimate, strengthWords } from '../../plainWords';
 import { UseMeasured } from '../UseMeasured';
+import { useBatchTests } from '../useBatchTests';
 
 /** The hanging strip: a sheet's strength without an instrument. */
 export function HangTest() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
   const { text } = useUnits();
-  const done = plan.dough.hangMm;
+  const { noted, counted, run, busy, note, takeBack } = useBatchTests();
+  const planned = plan.dough.hangMm !== undefined;
+  const done = noted.hangMm ?? plan.dough.hangMm;
   const [lengthMm, setLength] = useState(done ?? 1500);
   const strengthKPa = strengthFromHang(lengthMm);
   return (
@@ -51,9 +54,21 @@ export function HangTest() {
                 })}.`}
           </p>
           <UseMeasured
-            onUse={() => edit((p) => writeAt(p, 'dough.hangMm', lengthMm))}
+            stands={
+              counted.hangMm !== undefined
+                ? 'counted'
+                : noted.hangMm !== undefined
+                  ? 'stale'
+                  : 'none'
+            }
+            run={run}
+            resting={busy}
+            onUse={() => note({ hangMm: lengthMm })}
             {...(done !== undefined && {
-              onBack: () => edit((p) => writeAt(p, 'dough.hangMm', undefined)),
+              onBack: () => {
+                if (noted.hangMm !== undefined) takeBack('hangMm');
+                if (planned) edit((p) => writeAt(p, 'dough.hangMm', undefined));
+              },
             })}
           />
         </div>
