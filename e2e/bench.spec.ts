@@ -94,6 +94,31 @@ test.describe('by touch on a phone', () => {
     expect(events.filter(({ kind }) => kind === 'burst')).toHaveLength(3);
     expect(events.at(-1)).toMatchObject({ kind: 'finished' });
   });
+
+  test('a test that finds what the plan did not reckon with is told, and one tap mends it', async ({
+    page,
+  }) => {
+    const url = await atBench(page, 'Runny filling');
+    await page.goto(`${url}?step=filling`);
+    await page.getByRole('button', { name: /^Spoon test/ }).tap();
+    await page.getByRole('textbox', { name: /It has spread to/ }).fill('42');
+    await page.getByRole('button', { name: 'Write it down' }).tap();
+    const tested = page.getByRole('region', { name: 'As it was tested' });
+    await expect(tested).toContainText(/As it was tested, it (fails|stands on the edge)/);
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width).toBeLessThanOrEqual(390);
+    await tested.getByRole('button', { name: /less filling/ }).tap();
+    await expect(tested).toHaveCount(0);
+    expect(await eventsOf(page, url)).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ kind: 'measured', test: 'spoonMm', value: 42, of: 15 }),
+        expect.objectContaining({ kind: 'changed' }),
+      ]),
+    );
+    // A wrong tap is taken back: the plan and its tests stand as before.
+    await page.getByRole('button', { name: 'Take back' }).tap();
+    await expect(tested).toBeVisible();
+  });
 });
 
 test('keys and a pedal go on; a wrong tap is taken back by one', async ({ page }) => {

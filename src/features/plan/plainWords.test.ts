@@ -15,7 +15,7 @@ describe('numbers of engineers in words', () => {
     [900, 'stiff'],
     [599, 'soft, but stands'],
     [249, 'loose'],
-    [99, 'runs'],
+    [99, 'runny'],
   ])('a filling of %s Pa is %s', (pa, words) => expect(stiffnessWords(pa)).toBe(words));
 });
 

@@ -22,7 +22,7 @@ const STIFFNESS: Words = [
   [600, 'stiff'],
   [250, 'soft, but stands'],
   [100, 'loose'],
-  [0, 'runs'],
+  [0, 'runny'],
 ];
 
 /**

@@ -19,12 +19,12 @@ export function SpoonTestDrawing({ colour, across }: { colour: string; across: s
         strokeWidth={1.5}
       />
       <path
-        d="M43 60 Q75 28 107 60 Q75 74 43 60 Z"
+        d="M30 60 Q75 30 120 60 Q75 76 30 60 Z"
         fill={colour}
         stroke="var(--draw)"
         strokeWidth={1.5}
       />
-      <Dimension from={43} to={107} at={98} text={across} />
+      <Dimension from={30} to={120} at={98} text={across} />
     </svg>
   );
 }
