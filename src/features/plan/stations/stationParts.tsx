@@ -10,7 +10,7 @@ const LOADS = {
   dough: () => import('./dough'),
   filling: () => import('./filling'),
   sheet: () => import('./sheet'),
-  shape: () => import('./Shape'),
+  shape: () => import('./shape'),
   seal: () => import('./seal'),
   boil: () => import('./boil'),
 };

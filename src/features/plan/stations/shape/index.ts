@@ -1,1 +1,1 @@
-export { ShapeLeaves } from './ShapeLeaves';
+export { ShapeControls, ShapePanel } from './ShapeControls';

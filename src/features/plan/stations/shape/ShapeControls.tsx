@@ -9,14 +9,14 @@ import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
 import { Choice } from '@/ui/fields/Choice';
-import { ShapeLeaves } from './shape';
+import { ShapeLeaves } from './ShapeLeaves';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEdit, usePlan, useShown, useWorld } from '../editor/EditorContext';
-import { cuttersFor, isMould, withMould } from './shape/tools';
-import { Folded } from './Folded';
-import { PlanChoice, PlanField } from './PlanField';
-import { PlanRuler } from './PlanRuler';
-import { StripPanel } from './StripPanel';
+import { useEdit, usePlan, useShown, useWorld } from '../../editor/EditorContext';
+import { cuttersFor, isMould, withMould } from './tools';
+import { Folded } from '../Folded';
+import { PlanChoice, PlanField } from '../PlanField';
+import { PlanRuler } from '../PlanRuler';
+import { StripPanel } from '../StripPanel';
 import { SelectField } from '@/ui/fields/SelectField';
 
 /** Set by hand, a dose or a size stays as it is in a dead heat. */
