@@ -41,7 +41,7 @@ export const countFigures = {
           'pieces to taste': [terms.tasted, 'count'],
         },
         source: reckoned
-          ? 'counting (binomial); breakage is what hands as they are lose of this plan, an estimate'
+          ? 'counting (binomial); breakage is what hands as they are lose of this plan, with what your runs taught: an estimate'
           : 'counting; breakage is the share you set',
         compute: (of) =>
           piecesForWhole(of.portions * of['pieces each'], { share: of.breakage, reckoned }) +
