@@ -15,6 +15,7 @@ import { Keypad } from './Keypad';
 import { Lines } from './Lines';
 import { LivePanel } from './LivePanel';
 import { outbox } from './outbox';
+import { TestedPanel } from './TestedPanel';
 import { Weigh } from './Weigh';
 
 // What is kept on the device is tested by itself and in a browser.
@@ -247,5 +248,23 @@ describe('what happens', () => {
     const [change] = within(panel).getAllByRole('button');
     await userEvent.click(change!);
     expect(tapped()).toHaveLength(1);
+  });
+});
+
+describe('a test that finds what the plan did not reckon with', () => {
+  const soft: Happening = { kind: 'measured', test: 'spoonMm', value: 44, of: 15 };
+  const panel = () => screen.queryByRole('region', { name: 'As it was tested' });
+
+  it('is silent while nothing was tested, and where the test only bears the plan out', async () => {
+    await atBench(<TestedPanel />, [{ kind: 'measured', test: 'spoonMm', value: 24, of: 15 }]);
+    expect(panel()).toBeNull();
+  });
+
+  it('is told with what mends it, and a smaller dose is one tap', async () => {
+    await atBench(<TestedPanel />, [soft]);
+    expect(panel()).toHaveTextContent(/As it was tested, it fails: Lip/);
+    await press(/less filling/);
+    expect(tapped()).toEqual([{ kind: 'changed', doseG: expect.any(Number) }]);
+    expect(panel()).toBeNull();
   });
 });

@@ -2,6 +2,7 @@ import { joinFields } from '@/core/joinFields';
 import { PlanError } from '@/core/plan/document/planError';
 import type { DocumentEditor, EditorSnapshot, EditorWorld, SaveState } from './editorTypes';
 import { advance, redo, startHistory, undo, type History } from './history';
+import { keepEqual } from './keepEqual';
 
 const QUIET_MS = 500;
 const FIRST_RETRY_MS = 2_000;
@@ -164,7 +165,12 @@ export function createDocumentEditor<T>(
     try {
       const next = change(history.present);
       const same = next === history.present;
-      move(same ? history : advance(history, read(next), { key, at: world.now() }), passing);
+      move(
+        same
+          ? history
+          : advance(history, keepEqual(history.present, read(next)), { key, at: world.now() }),
+        passing,
+      );
       return null;
     } catch (error) {
       if (!(error instanceof PlanError)) throw error;

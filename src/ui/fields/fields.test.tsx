@@ -121,3 +121,21 @@ describe('a quantity', () => {
     expect(field()).not.toHaveAttribute('data-undo');
   });
 });
+
+describe('a choice that goes back before it has settled', () => {
+  it('shows what stands, as after an undo right away', async () => {
+    const options = [
+      { value: 'a', label: 'A' },
+      { value: 'b', label: 'B' },
+    ];
+    const select = (value: string) => (
+      <SelectField label="Which" value={value} options={options} onChange={() => {}} />
+    );
+    const { rerender } = render(select('a'));
+    await userEvent.selectOptions(screen.getByRole('combobox'), 'B');
+    expect(screen.getByRole('combobox')).toHaveValue('b');
+    rerender(select('b'));
+    rerender(select('a'));
+    expect(screen.getByRole('combobox')).toHaveValue('a');
+  });
+});

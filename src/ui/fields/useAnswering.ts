@@ -11,6 +11,8 @@ const AHEAD_MS = 2000;
  */
 export function useAnswering<T>(value: T): [shown: T, ask: (want: T) => void] {
   const [asked, setAsked] = useState<{ over: T; want: T } | null>(null);
+  // It has caught up: should it go back, as by an undo, that is what is shown.
+  if (asked && asked.over !== value) setAsked(null);
   useEffect(() => {
     if (!asked) return;
     const timer = setTimeout(() => setAsked(null), AHEAD_MS);
