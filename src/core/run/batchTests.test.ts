@@ -4,7 +4,14 @@ import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
-import { happeningsOf, onlyTested, testsOf, testsThatHold, withTests } from './batchTests';
+import {
+  asPlanned,
+  happeningsOf,
+  onlyTested,
+  testsOf,
+  testsThatHold,
+  withTests,
+} from './batchTests';
 import type { Happening } from './events';
 import { foldRun } from './fold';
 import { planAtBench } from './planAtBench';
@@ -86,6 +93,13 @@ describe('tests of a batch', () => {
     expect(testsThatHold(other, plan, ALL)).toEqual({ hangMm: 900 });
     const kneaded = { ...plan, dough: { ...plan.dough, work: { ...plan.dough.work, folds: 9 } } };
     expect(testsThatHold(kneaded, plan, ALL).hangMm).toBeUndefined();
+  });
+
+  it('go out of a filling that was worked out on them and is kept', () => {
+    const worked = withTests(plan, { towel: ALL.towel }, pantry).filling;
+    expect(asPlanned(worked, plan.filling)).toEqual(plan.filling);
+    const own = filled({ towelTest: { spoonfulG: 20, wetG: 1, holdingFactor: 1.1 } });
+    expect(asPlanned(worked, own.filling)).toEqual(own.filling);
   });
 
   it('alone do not begin the making', () => {

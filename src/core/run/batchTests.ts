@@ -120,6 +120,16 @@ const doughAs = ({ dough: { parts, work, style, eggG, yolkG } }: Tested): string
 const fillingAs = ({ filling: { parts, texture, air, cookedOffG } }: Tested): string =>
   JSON.stringify([parts, texture, air, cookedOffG]);
 
+/**
+ * A filling that was worked out on the tests of a batch, as a plan keeps it: with what the plan itself was made
+ * with in their place.
+ * @param own the plan's filling as it stands
+ */
+export function asPlanned(worked: FillingRecipe, own: FillingRecipe): FillingRecipe {
+  const { towelTest: _tested, ...rest } = worked;
+  return own.towelTest ? { ...rest, towelTest: own.towelTest } : rest;
+}
+
 /** A towel test of a filling, with what its solids hold by it against the table. */
 function towelTestOf(
   filling: FillingRecipe,

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { panDryingTime } from '@/core/filling/panDrying';
 import { freeWaterGrade } from '@/core/filling/freeWaterGrade';
+import { asPlanned } from '@/core/run/batchTests';
 import { applyDrying, combineDrying, dryingRemedies, type DryingRemedy } from '@/core/risk/drying';
 import type { FillingRecipe } from '@/core/plan/document/recipe';
 import { QuantityField } from '@/ui/fields/QuantityField';
@@ -15,11 +16,11 @@ import { dryingText } from '../bowlWords';
 
 /** Remedies for a wet filling, side by side; one is done at a tap, two can be combined. */
 export default function MakeItRight() {
-  const { plan, result } = useShown();
+  const { tested, result } = useShown();
   const { edit } = useEdit();
   const { pantry, basis } = useWorld();
   const { text } = useUnits();
-  const { filling } = plan;
+  const { filling } = tested;
   const { freeWaterShare, scale } = result.filling;
   const [target, setTarget] = useState(() =>
     freeWaterShare >= basis.rules['filling.free.workable'].value
@@ -33,7 +34,7 @@ export default function MakeItRight() {
   const both =
     a !== undefined && b !== undefined ? combineDrying(filling, [a, b], target, basis) : null;
   const take = (next: FillingRecipe, what: string) => {
-    edit((p) => ({ ...p, filling: next }));
+    edit((p) => ({ ...p, filling: asPlanned(next, p.filling) }));
     setChosen([]);
     void say(`${what}. Undo takes it back.`);
   };
