@@ -103,6 +103,31 @@ describe('a drag and a sitting', () => {
     expect(dose()).toBe(start.shape.doseG);
   });
 
+  it('a drag is one step of undo, however slowly it goes, and its end at the same value none', async () => {
+    const { editor, pass, dose, setDose } = await open();
+    setDose(7);
+    await pass(5000);
+    for (const g of [8.2, 8.4, 8.6]) {
+      editor.edit((plan) => dosed(plan, g), 'dose', true);
+      await pass(3000);
+    }
+    editor.edit((plan) => dosed(plan, 8.6), 'dose', false);
+    editor.undo();
+    expect(dose()).toBe(7);
+    editor.undo();
+    expect(dose()).toBe(start.shape.doseG);
+  });
+
+  it('a part that is as it was is the very same one after any change', async () => {
+    const { editor, setDose } = await open();
+    const before = editor.getSnapshot().document;
+    setDose(7);
+    const after = editor.getSnapshot().document;
+    expect(after.filling).toBe(before.filling);
+    expect(after.dough.parts).toBe(before.dough.parts);
+    expect(after.shape).not.toBe(before.shape);
+  });
+
   it('what can be undone outlives the page, where the plan still is what it left', async () => {
     const first = await open();
     first.setDose(8);

@@ -163,14 +163,11 @@ export function createDocumentEditor<T>(
   /** Takes a change when it leaves a document; else gives the reason why not. */
   const apply = (change: (document: T) => T, key: string, passing = false): string | null => {
     try {
-      const next = change(history.present);
-      const same = next === history.present;
-      move(
-        same
-          ? history
-          : advance(history, keepEqual(history.present, read(next)), { key, at: world.now() }),
-        passing,
-      );
+      const { present } = history;
+      const changed = change(present);
+      const next = changed === present ? present : keepEqual(present, read(changed));
+      // A drag on its way is one step, however slowly it goes.
+      move(advance(history, next, { key, at: world.now(), going: unkept }), passing);
       return null;
     } catch (error) {
       if (!(error instanceof PlanError)) throw error;

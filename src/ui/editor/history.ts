@@ -20,15 +20,18 @@ export const startHistory = <T>(present: T): History<T> => ({
   last: null,
 });
 
-/** Goes on to a new present. Same key, shortly after: the step before stays the one to go back to. */
+/**
+ * Goes on to a new present. Same key, shortly after: the step before stays the one to go back to.
+ * @param going the last change was a step of a drag: one of the same key goes with it, however late
+ */
 export function advance<T>(
   history: History<T>,
   present: T,
-  { key, at }: { key: string; at: number },
+  { key, at, going = false }: { key: string; at: number; going?: boolean },
 ): History<T> {
   if (present === history.present) return history;
   const { last } = history;
-  const sameStep = key !== '' && last?.key === key && at - last.at < SAME_STEP_MS;
+  const sameStep = key !== '' && last?.key === key && (going || at - last.at < SAME_STEP_MS);
   return {
     past: sameStep ? history.past : [...history.past, history.present].slice(-MOST_STEPS),
     present,
