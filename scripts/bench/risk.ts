@@ -6,6 +6,7 @@ import { evaluatePlan } from '../../src/core/plan/evaluatePlan';
 import { modelOf } from '../../src/core/risk/modelOf';
 import { startingPlans } from '../../src/core/plan/starting/startingPlans';
 import { balanceMap } from '../../src/core/risk/balanceMap';
+import { expectedLoss } from '../../src/core/risk/expectedLoss';
 import { marginsOf } from '../../src/core/risk/margins';
 import { scatter } from '../../src/core/risk/scatter';
 import type { Row } from './rows';
@@ -80,6 +81,7 @@ export function riskRows(): Row[] {
     ['map of 12 × 12', 2, () => balanceMap(map, 12)],
     ['map of 24 × 24', 2, () => balanceMap(map, 24)],
     ['map of 48 × 48', 2, () => balanceMap(map)],
+    ['share lost, summed', 0.5, () => expectedLoss(map)],
     ['scatter of 10,000 pieces', 5, (i) => scatter(map, { seed: i })],
   ];
   return tasks.map(([what, goal, task]) => {

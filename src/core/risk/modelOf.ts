@@ -30,7 +30,9 @@ export const modelAgain = ({ basis, learnt }: PlanModel, changed: PlanAtBench): 
   withSpares(pieceModel(changed, basis, learnt));
 
 function withSpares(pieces: PieceModel): PlanModel {
-  const set = pieces.plan.batch.breakageShare;
+  const { breakage, batch } = pieces.plan;
+  if (breakage) return batchModel(pieces, breakage);
+  const set = batch.breakageShare;
   if (set !== undefined) return batchModel(pieces, { share: set, reckoned: false });
   const lost = expectedLoss(heldModel(pieces));
   return batchModel(pieces, { share: lostHere(lost, pieces), reckoned: true });

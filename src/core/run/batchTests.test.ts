@@ -110,8 +110,11 @@ describe('tests of a batch', () => {
 });
 
 describe('the plan at a bench', () => {
+  const planned = evaluatePlan(plan);
+  const at = { pantry, planned };
+
   it('is the plan itself where nothing was changed, corrected or tested', () => {
-    expect(planAtBench(plan, fold({ kind: 'stepDone', step: 'knead' }), pantry)).toBe(plan);
+    expect(planAtBench(plan, fold({ kind: 'stepDone', step: 'knead' }), at)).toBe(plan);
   });
 
   it('has what was changed, corrected and tested there', () => {
@@ -122,7 +125,7 @@ describe('the plan at a bench', () => {
         { kind: 'changed', doseG: 7.5 },
         { kind: 'corrected', feel: 'sticky', did: 'flourG', amount: 8 },
       ),
-      pantry,
+      at,
     );
     expect(now).toMatchObject({
       dough: { hangMm: 900 },
@@ -131,5 +134,17 @@ describe('the plan at a bench', () => {
       sheet: { thicknessMm: plan.sheet.thicknessMm },
       made: [{ kind: 'flourG', amount: 8 }],
     });
+  });
+
+  it('is of as many pieces as were planned, whatever is found of them since', () => {
+    const loose = fold(...happeningsOf({ spoon: { volumeMl: 15, diameterMm: 44 } }));
+    const now = evaluatePlan(planAtBench(plan, loose, at));
+    expect(now.weakestLink.state).toBe('fails');
+    expect(now.counts).toEqual(planned.counts);
+    expect(now.dough.totalG).toBe(planned.dough.totalG);
+    // On the plan's own page it is planned with more of them.
+    expect(evaluatePlan(withTests(plan, testsOf(loose), pantry)).pieces).toBeGreaterThan(
+      planned.pieces,
+    );
   });
 });

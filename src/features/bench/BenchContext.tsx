@@ -61,8 +61,8 @@ export function BenchProvider({
   const planned = useMemo(() => evaluatePlan(given.plan, basis), [given.plan, basis]);
   const { state } = run;
   const planNow = useMemo(
-    () => planAtBench(given.plan, state, basis.pantry),
-    [given.plan, state, basis.pantry],
+    () => planAtBench(given.plan, state, { pantry: basis.pantry, planned }),
+    [given.plan, state, basis.pantry, planned],
   );
   const resultNow = useMemo(
     () => (planNow === given.plan ? planned : evaluatePlan(planNow, basis)),

@@ -1,3 +1,4 @@
+import type { Breakage } from '../../batch/batch';
 import type { CorrectionKind } from '../../dough/feel';
 import type { Plan } from '../document/schema';
 
@@ -10,6 +11,8 @@ export interface Made {
 /** A plan as a bench has it: what was done to its dough belongs to the run, not to the plan's document. */
 export interface PlanAtBench extends Plan {
   readonly made?: readonly Made[];
+  /** The spares it was planned with: the bowls are made, whatever was found since. */
+  readonly breakage?: Breakage;
 }
 
 /** How much of a kind was done. `madeOf(plan, 'flourG')` → `12` */
