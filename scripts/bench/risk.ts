@@ -13,7 +13,7 @@ import type { Row } from './rows';
 
 const ROUNDS = 15;
 /** So long each task runs before it is measured, ms. */
-const WARM_MS = 700;
+const WARM_MS = 2500;
 /** Every median is of tasks at least so long, ms. */
 const LEAST_MS = 8;
 

@@ -32,7 +32,8 @@ export function seepOf(input: SeepInput, rules: Rules): Seep {
   const courses = kept.get(rules) ?? new Map<string, Seep>();
   kept.set(rules, courses);
   const { thicknessMm, freeWaterShare, doughMoisture, surface } = input;
-  const key = `${thicknessMm} ${freeWaterShare} ${doughMoisture} ${surface}`;
+  // A batch's dough and its recipe's differ in the last digit at times.
+  const key = `${thicknessMm} ${freeWaterShare} ${doughMoisture.toFixed(12)} ${surface}`;
   const found = courses.get(key);
   if (found) return found;
   const course = seep(input, rules, { untilFace: doughMoisture + FAR_GONE });

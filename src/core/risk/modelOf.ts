@@ -34,8 +34,9 @@ function withSpares(pieces: PieceModel): PlanModel {
   if (breakage) return batchModel(pieces, breakage);
   const set = batch.breakageShare;
   if (set !== undefined) return batchModel(pieces, { share: set, reckoned: false });
-  const lost = expectedLoss(heldModel(pieces));
-  return batchModel(pieces, { share: lostHere(lost, pieces), reckoned: true });
+  const held = heldModel(pieces);
+  const share = lostHere(expectedLoss(held), pieces);
+  return batchModel(pieces, { share, reckoned: true }, held.boil);
 }
 
 /**

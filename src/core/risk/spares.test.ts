@@ -4,6 +4,8 @@ import { toMake } from '../batch/toMake';
 import { QUANTITIES } from '../calibrate/quantities';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
+import { batchModel, heldModel, pieceModel } from '../plan/model/model';
+import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS } from '../shapes/families';
 import { planWith } from '../testing/plans';
 import { expectedLoss } from './expectedLoss';
@@ -93,6 +95,16 @@ describe('spares', () => {
       (wayIn) => on(planWith({ batch: { ...planWith().batch, wayIn } })).breakage.share,
     );
     expect(new Set(shares.map((each) => each.toFixed(6))).size).toBe(1);
+  });
+
+  it('follow the hold once for piece and batch, which cook alike', () => {
+    for (const family of FAMILY_IDS) {
+      const pieces = pieceModel(startingPlans[family], startingBasis);
+      const held = heldModel(pieces);
+      const made = batchModel(pieces, { share: 0.1, reckoned: false });
+      expect(made.hold.course.seconds).toBe(held.hold.course.seconds);
+      expect(made.boil).toMatchObject(held.boil);
+    }
   });
 
   it('are told in the working of the pieces, which agrees', () => {

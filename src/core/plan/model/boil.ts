@@ -1,8 +1,10 @@
 import type { Basis } from '../../basis/basis';
+import type { Rules } from '../../basis/rules';
 import { burst, swelling, type Burst } from '../../boil/burst';
 import { coreCourse, type CorePoint } from '../../boil/coreCourse';
 import { coreFrozen } from '../../boil/coreFrozen';
 import { coreThawed } from '../../boil/coreThawed';
+import type { CoreInput } from '../../boil/heat';
 import { boilRounds, type Rounds } from '../../boil/rounds';
 import { FREEZER_C, lastPlace, placeC } from '../../hold/phases';
 import { airPressure, boilingPoint } from '../../physics/air';
@@ -30,8 +32,8 @@ export interface Cooking {
   readonly potMin: number;
 }
 
-/** The boil. */
-export interface BoilStage extends Cooking {
+/** One piece of the plan in its pot: what does not hang on how many there are. */
+export interface PotStage extends Cooking {
   readonly bathC: number;
   readonly kPa: number;
   /** The middle's target, and whether it is asked for safety or for a hot plate. */
@@ -43,6 +45,10 @@ export interface BoilStage extends Cooking {
   readonly burst: Burst;
   /** So long the skin stands the pot, min. */
   readonly skinStandsMin: number;
+}
+
+/** The boil. */
+export interface BoilStage extends PotStage {
   readonly rounds: Rounds;
   /** From the fridge, and from frozen. */
   readonly fresh: Cooking;
@@ -71,100 +77,116 @@ export function cookedShape(
   return { halfHeightMm: z, shapeExponent: (z / x) ** 2 + (z / y) ** 2 };
 }
 
-/** Last stage: the pot. */
-export function boilStage(
+/** A piece in the pot from some start, where the pot, the piece and its edge are known. */
+function cooking(
   plan: Plan,
-  { pantry, rules, conditions: { fridgeC } }: Basis,
+  rules: Rules,
+  {
+    forSafety,
+    edgeMin,
+    faceMin,
+    ...heat
+  }: Pick<PotStage, 'forSafety' | 'edgeMin' | 'faceMin'> & CoreInput,
+  frozen: boolean,
+): Cooking {
+  const { fromC, targetC, bathC } = heat;
+  const coreS = targetC >= bathC ? null : frozen ? coreFrozen(heat) : coreThawed(heat);
+  const coreMin = (coreS ?? 0) / 60;
+  const minutes = Math.max(coreMin, edgeMin, faceMin);
+  const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
+  return {
+    fromC,
+    frozen,
+    coreS,
+    edgeMin,
+    faceMin,
+    floatS: coreS === null ? null : rules['boil.floats'].value * coreS,
+    minutes,
+    // A sauce is not trusted with what must be safe.
+    potMin: Math.max(minutes - inSauce, forSafety ? coreMin : 0, LEAST_MIN),
+  };
+}
+
+/** The pot, for one piece. */
+export function potStage(
+  plan: Plan,
+  { pantry, rules }: Basis,
   {
     piece: { input, made },
     hold,
-    pieces,
-  }: {
-    piece: PieceStage;
-    hold: HoldStage;
-    /** How many are boiled in all; asked only for the rounds. */
-    pieces: () => number;
-  },
-): BoilStage {
+  }: { piece: PieceStage; hold: Pick<HoldStage, 'climate' | 'sealFactor' | 'air'> },
+): PotStage {
   const { boil } = plan;
   const bathC = boilingPoint(boil.altitudeM) - rules['boil.bath'].value;
   const kPa = airPressure(boil.altitudeM);
   const safe = safeCore(plan, pantry).tempC;
-  const targetC = safe ?? rules['boil.hot'].value;
-  const body = cookedShape(made.mound, input.thicknessMm);
   const edgeMin =
     rules['boil.edge'].value * (pressedEdge(input.finish, input.thicknessMm, rules) / 2) ** 2;
   const faceMin = rules['boil.face'].value * input.thicknessMm ** 2;
-
-  const cooking = (fromC: number, frozen: boolean): Cooking => {
-    const core = { ...body, fromC, bathC, targetC };
-    const coreS = targetC >= bathC ? null : frozen ? coreFrozen(core) : coreThawed(core);
-    const coreMin = (coreS ?? 0) / 60;
-    const minutes = Math.max(coreMin, edgeMin, faceMin);
-    const inSauce = rules['boil.sauce'].value * boil.sauceMin;
-    return {
-      fromC,
-      frozen,
-      coreS,
-      edgeMin,
-      faceMin,
-      floatS: coreS === null ? null : rules['boil.floats'].value * coreS,
-      minutes,
-      // A sauce is not trusted with what must be safe.
-      potMin: Math.max(minutes - inSauce, safe === null ? 0 : coreMin, LEAST_MIN),
-    };
-  };
-
-  const courseFrom = (fromC: number, frozen: boolean) =>
-    targetC >= bathC
-      ? []
-      : coreCourse({ ...body, fromC, bathC, targetC }, frozen, 1.4 * cooking(fromC, false).minutes);
-
   const last = lastPlace(plan.hold.phases);
-  const now = cooking(placeC(last, hold.climate), last === 'freezer');
-  return lazily(
-    {
-      ...now,
-      bathC,
-      kPa,
-      targetC,
-      forSafety: safe !== null,
-      ...body,
-      swelling: swelling(plan.filling.meetsC, bathC, kPa, rules),
-      burst: burst(
+  const pot = {
+    bathC,
+    kPa,
+    targetC: safe ?? rules['boil.hot'].value,
+    forSafety: safe !== null,
+    ...cookedShape(made.mound, input.thicknessMm),
+  };
+  const from = { ...pot, edgeMin, faceMin, fromC: placeC(last, hold.climate) };
+  return {
+    ...cooking(plan, rules, from, last === 'freezer'),
+    ...pot,
+    swelling: swelling(plan.filling.meetsC, bathC, kPa, rules),
+    burst: burst(
+      {
+        seal: hold.sealFactor,
+        style: boil.style,
+        lipMargin: made.margins.lip,
+        air: hold.air,
+        fromC: plan.filling.meetsC,
+        bathC,
+        kPa,
+      },
+      rules,
+    ),
+    skinStandsMin: rules['boil.skinStands'].value * faceMin + rules['boil.skinStandsMin'].value,
+  };
+}
+
+/**
+ * Last stage: the boil of them all.
+ * @param pieces how many; asked only for the rounds
+ */
+export function boilStage(
+  plan: Plan,
+  { rules, conditions: { fridgeC } }: Basis,
+  { piece: { input, made }, pot }: { piece: PieceStage; pot: PotStage },
+  pieces: () => number,
+): BoilStage {
+  const { boil } = plan;
+  const from = (fromC: number, frozen: boolean) => cooking(plan, rules, { ...pot, fromC }, frozen);
+  const courseFrom = (fromC: number, frozen: boolean) =>
+    pot.targetC >= pot.bathC
+      ? []
+      : coreCourse({ ...pot, fromC }, frozen, 1.4 * from(fromC, false).minutes);
+  return lazily(pot, {
+    rounds: () =>
+      boilRounds(
         {
-          seal: hold.sealFactor,
-          style: boil.style,
-          lipMargin: made.margins.lip,
-          air: hold.air,
-          fromC: plan.filling.meetsC,
-          bathC,
-          kPa,
+          pieces: pieces(),
+          pieceG: made.doughG + input.doseG,
+          pieceMm2: input.family.flatAreaMm2(input.size) / 2,
+          potMin: pot.potMin,
+          waterL: boil.waterL,
+          fromC: pot.fromC,
+          frozen: pot.frozen,
+          powerW: boil.powerW,
+          waterC: pot.bathC,
         },
         rules,
       ),
-      skinStandsMin: rules['boil.skinStands'].value * faceMin + rules['boil.skinStandsMin'].value,
-    },
-    {
-      rounds: () =>
-        boilRounds(
-          {
-            pieces: pieces(),
-            pieceG: made.doughG + input.doseG,
-            pieceMm2: input.family.flatAreaMm2(input.size) / 2,
-            potMin: now.potMin,
-            waterL: boil.waterL,
-            fromC: now.fromC,
-            frozen: now.frozen,
-            powerW: boil.powerW,
-            waterC: bathC,
-          },
-          rules,
-        ),
-      fresh: () => (now.frozen || now.fromC !== fridgeC ? cooking(fridgeC, false) : now),
-      fromFrozen: () => (now.frozen ? now : cooking(FREEZER_C, true)),
-      freshCourse: () => courseFrom(fridgeC, false),
-      frozenCourse: () => courseFrom(FREEZER_C, true),
-    },
-  );
+    fresh: () => from(fridgeC, false),
+    fromFrozen: () => from(FREEZER_C, true),
+    freshCourse: () => courseFrom(fridgeC, false),
+    frozenCourse: () => courseFrom(FREEZER_C, true),
+  });
 }

@@ -2,7 +2,7 @@ import type { Learnt } from '../../basis/learnt';
 import type { Basis } from '../../basis/basis';
 import type { PlanAtBench } from './atBench';
 import { asRolled, batchStage, type BatchStage } from './batch';
-import { boilStage, type BoilStage } from './boil';
+import { boilStage, potStage, type BoilStage, type PotStage } from './boil';
 import { doughStage, type DoughStage } from './dough';
 import { fillingStage, type FillingStage } from './filling';
 import { holdStage, type HoldStage } from './hold';
@@ -60,22 +60,27 @@ export function pieceModel(
 }
 
 /** One piece of a plan, from its sheet to the pot: all that says whether it holds. */
-export type HeldModel = Pick<
+export interface HeldModel extends Pick<
   PlanModel,
-  'plan' | 'basis' | 'piece' | 'dough' | 'sheet' | 'hold' | 'boil'
->;
+  'plan' | 'basis' | 'piece' | 'dough' | 'sheet' | 'hold'
+> {
+  readonly boil: PotStage;
+}
 
 /** One piece of a plan, in a dough as its recipe stands: what does not hang on how many there are. */
 export function heldModel({ plan, basis, rolling, filling, piece, laying }: PieceModel): HeldModel {
   const dough = doughStage(plan, basis, rolling, 0);
   const sheet = sheetStage(plan, basis, piece.input, laying.layings[0], dough);
   const hold = holdStage(plan, basis, { filling, piece, dough, sheet });
-  const boil = boilStage(plan, basis, { piece, hold, pieces: () => 1 });
+  const boil = potStage(plan, basis, { piece, hold });
   return { plan, basis, piece, dough, sheet, hold, boil };
 }
 
-/** Works the batch out from its pieces, some counted on as lost: batch → dough → sheet → hold → boil. */
-export function batchModel(pieces: PieceModel, breakage: Breakage): PlanModel {
+/**
+ * Works the batch out from its pieces, some counted on as lost: batch → dough → sheet → hold → boil.
+ * @param known the pot, where it was worked out before the pieces were counted
+ */
+export function batchModel(pieces: PieceModel, breakage: Breakage, known?: PotStage): PlanModel {
   const { plan, basis, rolling, piece, laying } = pieces;
   const batch = batchStage(plan, basis, piece.input, { layings: laying.layings, breakage });
   const [first] = batch.run.rollings;
@@ -89,7 +94,10 @@ export function batchModel(pieces: PieceModel, breakage: Breakage): PlanModel {
   const count = () => Math.max(1, batch.batch.counts.made);
   const model: PlanModel = lazily(made, {
     hold: () => holdStage(plan, basis, made),
-    boil: () => boilStage(plan, basis, { piece, hold: model.hold, pieces: count }),
+    boil: () => {
+      const pot = known ?? potStage(plan, basis, { piece, hold: model.hold });
+      return boilStage(plan, basis, { piece, pot }, count);
+    },
   });
   return model;
 }
