@@ -56,7 +56,7 @@ test('a spoon and a towel replace the estimates in the batch, and give them back
   await type(page, 'Amount of Spinach raw', '300');
   await expect(spoon).toContainText('of another recipe than this: not counted');
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
-  await expect(spoon).toContainText('counted until it is closed');
+  await expect(spoon).toContainText('counted until that is closed');
 
   // The batch that is made has it, and was made from nothing older than the plan.
   await spoon.getByRole('link', { name: 'To its bench' }).click();

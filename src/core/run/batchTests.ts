@@ -14,6 +14,9 @@ export interface BatchTests {
   readonly towel?: { readonly spoonfulG: number; readonly wetG: number };
 }
 
+/** A batch nobody touched for so long is no longer the one that is being made, h. */
+export const STILL_MADE_H = 18;
+
 /** A level tablespoon, where nobody said which spoon, ml. */
 export const TABLESPOON_ML = 15;
 

@@ -7,11 +7,11 @@ import { Link } from '@/ui/layout/Link';
 import { useEffect, useRef, useState } from 'react';
 import { STEP_IDS, type StepId } from '@/core/run/events';
 import { meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
-import { drawerIn } from '@/ui/browser/drawer';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
 import { Clocks } from './Clocks';
+import { cookHere } from './cookHere';
 import { DevicesProvider } from './devices/DevicesContext';
 import { DevicesPanel } from './devices/DevicesPanel';
 import { StepView } from './StepView';
@@ -21,11 +21,9 @@ import { useAwake } from './useClock';
 
 const STEP = parseAsStringLiteral(STEP_IDS);
 
-const cookDrawer = () => drawerIn(() => localStorage, 'mortar-bench-cook');
-
 /** A run at the bench: one step fills the screen. */
 export function BenchPage({ run, cooks }: { run: GivenRun; cooks: readonly string[] }) {
-  const kept = useInBrowser(() => cookDrawer().read() ?? '', '');
+  const kept = useInBrowser(() => cookHere().read() ?? '', '');
   const [chosen, setCook] = useState<string | null>(null);
   const cook = chosen ?? kept;
   return (
@@ -36,7 +34,7 @@ export function BenchPage({ run, cooks }: { run: GivenRun; cooks: readonly strin
             cooks={cooks}
             cook={cook}
             onCook={(next) => {
-              cookDrawer().write(next);
+              cookHere().write(next);
               setCook(next);
             }}
           />

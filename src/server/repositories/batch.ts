@@ -3,7 +3,7 @@ import { basisFrom, basisWith } from '@/core/basis/basis';
 import type { Learnt } from '@/core/basis/learnt';
 import type { Plan } from '@/core/plan/document/schema';
 import { basisPartsFor } from '@/core/plan/model/withLearnt';
-import { onlyTested, testsOf, type BatchTests } from '@/core/run/batchTests';
+import { onlyTested, STILL_MADE_H, testsOf, type BatchTests } from '@/core/run/batchTests';
 import type { RunEvent } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
 import { summaryOf } from '@/core/run/summary';
@@ -13,13 +13,10 @@ import { getPantry } from './pantry';
 import { getPlan } from './plans';
 import { addEvents, getRun, listRuns, openRun, type StoredRun } from './runs';
 
-/** A run that was touched within so long is the one that is being made. */
-const STILL_MS = 18 * 3600_000;
-
 /** The batch of a plan that is being made now; null where none is. */
 export function batchNow(db: Database | Connection, planId: string, now: Date): StoredRun | null {
   const open = listRuns(db, { planId, status: ['open'] }).find(
-    ({ updatedAt }) => now.getTime() - Date.parse(updatedAt) < STILL_MS,
+    ({ updatedAt }) => now.getTime() - Date.parse(updatedAt) < STILL_MADE_H * 3600_000,
   );
   return open ? getRun(db, open.id) : null;
 }

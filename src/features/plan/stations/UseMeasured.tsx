@@ -1,5 +1,6 @@
 'use client';
 
+import { STILL_MADE_H } from '@/core/run/batchTests';
 import { Button } from '@/ui/buttons/Button';
 import { Link } from '@/ui/layout/Link';
 
@@ -42,7 +43,7 @@ export function UseMeasured({
         ) : (
           <>
             {stands === 'counted'
-              ? 'Noted in the batch you make now, and counted until it is closed.'
+              ? `Noted in the batch you make now, and counted until that is closed, or left alone for ${STILL_MADE_H} hours.`
               : 'Noted in the batch you make now, but of another recipe than this: not counted.'}{' '}
             {run && (
               <Link className="link" href={`/runs/${run}`}>

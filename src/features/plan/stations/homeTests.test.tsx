@@ -8,6 +8,7 @@ import { eventsFrom } from '@/core/testing/kitchens';
 import { planWith } from '@/core/testing/plans';
 import { noteBatchTests } from '@/server/actions/runs';
 import type { TestedBatch } from '@/server/repositories/batch';
+import { cookHere } from '../../bench/cookHere';
 import { atPlan } from '../testing/atPlan';
 import HomeTests from './filling/HomeTests';
 import { HangTest } from './sheet/HangTest';
@@ -57,6 +58,17 @@ describe('a spoonful on a plate', () => {
     await waitFor(() => expect(refresh).toHaveBeenCalled());
     expect(noted()).toEqual([[{ kind: 'measured', test: 'spoonMm', value: 60, of: 15 }]]);
     expect(at.plan()).toEqual(plan);
+  });
+
+  it('is by the cook who works at this device', async () => {
+    cookHere().write('Runa');
+    await atPlan(<HomeTests />, { plan });
+    const spoon = region('Spoon test');
+    await type(spoon, 'Spread across', '60');
+    await press(spoon, 'Use what I measured');
+    await waitFor(() => expect(refresh).toHaveBeenCalled());
+    expect(noted()[0]).toMatchObject([{ test: 'spoonMm', by: 'Runa' }]);
+    cookHere().clear();
   });
 
   it('counts where it stands in the batch, and is taken back there', async () => {

@@ -5,6 +5,7 @@ import { happeningsOf, testsThatHold, type BatchTests } from '@/core/run/batchTe
 import type { Happening, RunEvent } from '@/core/run/events';
 import { noteBatchTests } from '@/server/actions/runs';
 import { useAction } from '../../actions/useAction';
+import { cookHere } from '../../bench/cookHere';
 import { useEdit, usePlan, useWorld } from '../editor/EditorContext';
 
 /** A test by the event that notes it. */
@@ -35,7 +36,10 @@ export function useBatchTests(): NotedTests {
   const send = (happenings: readonly Happening[], done: string) => {
     const at = new Date().toISOString();
     const id = newId();
-    const events = happenings.map((each) => ({ id: newId(), at, ...each }) as RunEvent);
+    const by = cookHere().read();
+    const events = happenings.map(
+      (each) => ({ id: newId(), at, ...(by && { by }), ...each }) as RunEvent,
+    );
     void run(
       async () => {
         // A batch is of the plan as it is kept.
