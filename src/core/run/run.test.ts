@@ -7,12 +7,12 @@ import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
 import type { LogEntry } from '../log/logEntry';
 import { bowlsOf } from './bowls';
-import { runEventSchema, STEP_IDS, type Happening, type RunEvent } from './events';
+import { runEventSchema, STEP_IDS, type Happening, type RunEvent, type StepId } from './events';
 import { evidenceOf } from './evidence';
 import { foldRun } from './fold';
 import { runLedger } from './ledger';
 import { liveOf } from './live';
-import { meanwhileOf, stepNow, STEPS, stepsOf } from './steps/steps';
+import { behind, meanwhileOf, stepNow, STEPS, stepsOf } from './steps/steps';
 import type { Bench } from './steps/step';
 import { summaryOf } from './summary';
 import { entryOfRun, eventsOfEntry } from './writtenDown';
@@ -311,6 +311,27 @@ describe('the steps', () => {
     expect(stepNow(bench({ kind: 'stepDone', step: 'weigh' })).id).toBe('knead');
     const all = STEP_IDS.map((step): Happening => ({ kind: 'stepDone', step }));
     expect(stepNow(bench(...all))).toBe(STEPS.close);
+  });
+
+  it('go back to none that a later one needed, whoever forgot to tick it', () => {
+    const done = (...steps: StepId[]) =>
+      steps.map((step): Happening => ({ kind: 'stepDone', step }));
+    // Sheets are rolled until the last one is filled: nothing else says that rolling is over.
+    const before = ['weigh', 'knead', 'rest', 'filling', 'cool', 'portion'] as const;
+    expect(stepNow(bench(...done(...before))).id).toBe('roll');
+    expect(stepNow(bench(...done(...before, 'fill'))).id).toBe('trays');
+    // A filling is no part of a portion of dough, and is still to be made; a sheet that is filled had one.
+    expect(stepNow(bench(...done('portion'))).id).toBe('filling');
+    expect(stepNow(bench(...done('fill'))).id).toBe('trays');
+    expect([...behind({ done: new Set<StepId>(['fill']) })].sort()).toEqual(
+      [...before, 'roll', 'fill'].sort(),
+    );
+  });
+
+  it('stand at an open sheet for as long as it dries', () => {
+    const down: Happening = { kind: 'timerSet', timer: 'open', minutes: 9 };
+    expect(stepNow(bench({ kind: 'stepDone', step: 'weigh' }, down)).id).toBe('fill');
+    expect(stepNow(bench({ kind: 'stepDone', step: 'fill' }, down)).id).toBe('trays');
   });
 
   it('offer the filling while the dough rests', () => {

@@ -6,7 +6,7 @@ import { CircleAlert, Scale } from 'lucide-react';
 import { Link } from '@/ui/layout/Link';
 import { useEffect, useRef, useState } from 'react';
 import { STEP_IDS, type StepId } from '@/core/run/events';
-import { meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
+import { behind, meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
@@ -62,6 +62,7 @@ function BenchView({
   const trouble = useTrouble();
   const steps = stepsOf(bench);
   const now = stepNow(bench);
+  const passed = behind(state);
   // A page that was kept may have been kept at another step: the address counts once the page stands.
   const stands = useInBrowser(() => true, false);
   const here = (stands && steps.find(({ id }) => id === at)) || now;
@@ -135,7 +136,7 @@ function BenchView({
       </header>
       <nav ref={tabs} aria-label="Steps" className="bench-tabs">
         {steps.map((step) => {
-          const done = state.done.has(step.id);
+          const done = passed.has(step.id);
           return (
             <button
               key={step.id}
@@ -218,7 +219,7 @@ function CookPicker({
         value={cook}
         onChange={(event) => onCook(event.target.value)}
       >
-        <option value="">Who cooks?</option>
+        <option value="">Cook?</option>
         {[...new Set([...cooks, ...(cook ? [cook] : [])])].map((each) => (
           <option key={each}>{each}</option>
         ))}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Delete } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import type { FieldRange } from '@/core/range';
 import { homeUnitName, parseQuantity, type QuantityKind } from '@/core/units/parse';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -33,6 +33,9 @@ export function Keypad({
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string | null>(null);
   const id = useId();
+  const pad = useRef<HTMLFormElement>(null);
+  // All of its keys are seen when it opens, not only the field that has focus.
+  useEffect(() => pad.current?.scrollIntoView?.({ block: 'nearest' }), []);
   const unit = homeUnitName(asked.kind, units);
   const take = () => {
     const read = parseQuantity(typed, {
@@ -46,8 +49,9 @@ export function Keypad({
   };
   return (
     <form
+      ref={pad}
       noValidate
-      className="bench-panel"
+      className="bench-panel scroll-mb-28 scroll-mt-28"
       aria-label={asked.label}
       onSubmit={(event) => {
         event.preventDefault();
@@ -64,7 +68,8 @@ export function Keypad({
       <input
         id={id}
         className="bench-field"
-        inputMode="decimal"
+        // These keys are larger than a telephone's own, which would cover them.
+        inputMode="none"
         autoComplete="off"
         autoFocus
         value={typed}
@@ -94,7 +99,7 @@ export function Keypad({
           <span>{reading.steady ? 'steady' : 'still moving'}</span>
         </button>
       )}
-      <div className="grid grid-cols-3 gap-3" aria-hidden>
+      <div className="grid grid-cols-3 gap-3" role="group" aria-label="Keys">
         {KEYS.map((key) => (
           <button
             key={key}
@@ -112,6 +117,7 @@ export function Keypad({
         <button
           type="button"
           tabIndex={-1}
+          aria-label="Take the last figure off"
           className="bench-key !min-h-[72px]"
           onClick={() => setTyped((before) => before.slice(0, -1))}
         >

@@ -61,5 +61,5 @@ function comesTo(
   if (id === 'ribbons') {
     return `${pieces} pieces, ${write(to, 'g')} for ${plural(Math.max(1, portions), 'plate')}`;
   }
-  return `${pieces} pieces; left ${write(doughLeftG, 'g')} and ${write(fillingLeftG, 'g')}`;
+  return `${pieces} pieces; left over: dough ${write(doughLeftG, 'g')}, filling ${write(fillingLeftG, 'g')}`;
 }

@@ -5,7 +5,7 @@ import type { StepId } from '@/core/run/events';
 import { lateAt } from '@/core/run/late';
 import { portionNow } from '@/core/run/steps/sheets';
 import type { Bench } from '@/core/run/steps/step';
-import { STEPS, stepsOf } from '@/core/run/steps/steps';
+import { behind, STEPS, stepsOf } from '@/core/run/steps/steps';
 import { useBench } from './BenchContext';
 import { BurstKeys, ClosePanel } from './ClosePanel';
 import { FeelPanel } from './FeelPanel';
@@ -111,7 +111,8 @@ function StepKeys({ id, go }: { id: StepId; go(step: StepId): void }) {
 function nextOf(id: StepId, bench: Bench): StepId {
   const steps = stepsOf(bench);
   const at = steps.findIndex((step) => step.id === id);
-  return steps.slice(at + 1).find((step) => !bench.state.done.has(step.id))?.id ?? 'close';
+  const passed = behind(bench.state);
+  return steps.slice(at + 1).find((step) => !passed.has(step.id))?.id ?? 'close';
 }
 
 /** Rung by rung; the last one sets the sheet down and its clock going. */

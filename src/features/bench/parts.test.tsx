@@ -155,7 +155,7 @@ describe('a number by knuckle', () => {
     render(<Keypad asked={asked} onTake={onTake} onCancel={() => {}} />);
     const field = screen.getByRole('textbox', { name: /The dough weighs, g/ });
     expect(field).toHaveFocus();
-    for (const key of ['6', '1', '.', '5']) await userEvent.click(screen.getByText(key));
+    for (const key of ['6', '1', '.', '5']) await press(key);
     expect(field).toHaveValue('61.5');
     await press('Write it down');
     expect(onTake).toHaveBeenLastCalledWith(61.5);
@@ -191,7 +191,8 @@ describe('what happens', () => {
   it('a dose weighed in fives counts as one of five', async () => {
     await atBench(<Weigh tests={['doses']} />);
     await press(/Weigh some doses/);
-    await press('5');
+    const many = screen.getByRole('group', { name: 'How many together?' });
+    await userEvent.click(within(many).getByRole('button', { name: '5' }));
     await userEvent.type(screen.getByRole('textbox'), '42{Enter}');
     expect(tapped()).toEqual([{ kind: 'weighed', what: 'doses', g: 42, n: 5 }]);
   });

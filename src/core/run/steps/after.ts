@@ -13,6 +13,7 @@ const PLACES: Readonly<Record<PhasePlace, { title: string; does: string }>> = {
 export const trays: BenchStep = {
   id: 'trays',
   title: () => 'Trays',
+  needs: ['fill'],
   applies: ({ result }) => result.pieces > 0,
   meanwhile: false,
   tests: [],
@@ -30,6 +31,7 @@ export const trays: BenchStep = {
 export const hold: BenchStep = {
   id: 'hold',
   title: ({ plan }) => PLACES[lastPlace(plan.hold.phases)].title,
+  needs: ['trays'],
   applies: ({ plan }) => plan.hold.phases.length > 0,
   meanwhile: false,
   tests: [],
@@ -62,6 +64,7 @@ export const hold: BenchStep = {
 export const boil: BenchStep = {
   id: 'boil',
   title: () => 'Boil',
+  needs: ['hold'],
   applies: ({ result }) => result.pieces > 0,
   meanwhile: false,
   tests: ['coreC'],
@@ -91,6 +94,7 @@ export const boil: BenchStep = {
 export const close: BenchStep = {
   id: 'close',
   title: () => 'Look back',
+  needs: ['boil'],
   applies: () => true,
   meanwhile: false,
   tests: ['doughLeft', 'fillingLeft', 'trimLeft', 'pieces'],

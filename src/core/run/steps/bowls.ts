@@ -6,6 +6,7 @@ const always = () => true;
 export const weigh: BenchStep = {
   id: 'weigh',
   title: () => 'Mix',
+  needs: [],
   applies: always,
   meanwhile: false,
   tests: ['ingredient', 'dough', 'roomC'],
@@ -34,6 +35,7 @@ export const weigh: BenchStep = {
 export const knead: BenchStep = {
   id: 'knead',
   title: () => 'Knead',
+  needs: ['weigh'],
   applies: always,
   meanwhile: false,
   tests: ['dough'],
@@ -56,6 +58,7 @@ export const knead: BenchStep = {
 export const rest: BenchStep = {
   id: 'rest',
   title: () => 'Rest',
+  needs: ['knead'],
   applies: ({ plan }) => plan.dough.work.restMin > 0,
   meanwhile: false,
   tests: [],
@@ -77,6 +80,7 @@ export const rest: BenchStep = {
 export const filling: BenchStep = {
   id: 'filling',
   title: () => 'Filling',
+  needs: [],
   applies: always,
   meanwhile: true,
   tests: ['filling', 'spoonMm', 'towelG'],
@@ -107,6 +111,7 @@ export const filling: BenchStep = {
 export const cool: BenchStep = {
   id: 'cool',
   title: () => 'Cool',
+  needs: ['filling'],
   applies: ({ result }) => result.filling.cooling.hot,
   meanwhile: true,
   tests: ['fillingC'],

@@ -17,6 +17,7 @@ const plural = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' 
 export const portion: BenchStep = {
   id: 'portion',
   title: () => 'Portion',
+  needs: ['rest'],
   applies: ({ result }) => result.sheet.count > 0,
   meanwhile: false,
   tests: ['dough'],
@@ -41,6 +42,7 @@ export const portion: BenchStep = {
 export const roll: BenchStep = {
   id: 'roll',
   title: () => 'Roll',
+  needs: ['portion'],
   applies: ({ result }) => result.sheet.count > 0,
   meanwhile: false,
   tests: ['thicknessMm', 'hangMm'],
@@ -100,6 +102,7 @@ export const piecesOfSheet = ({ result, state }: Bench): number =>
 export const fill: BenchStep = {
   id: 'fill',
   title: () => 'Fill and seal',
+  needs: ['roll', 'cool'],
   applies: ({ result }) => result.sheet.count > 0,
   meanwhile: false,
   tests: ['doses', 'pieces', 'doughLeft', 'fillingLeft'],

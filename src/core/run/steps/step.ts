@@ -56,6 +56,8 @@ export interface BenchStep {
   readonly id: StepId;
   /** On its tab. */
   title(bench: Bench): string;
+  /** What must have been done before it, whoever ticked it. */
+  readonly needs: readonly StepId[];
   /** Whether this plan has it. */
   applies(bench: Bench): boolean;
   /** Whether it can be done while something else rests or cools. */

@@ -2,6 +2,7 @@ import { STEP_IDS, type StepId } from '../events';
 import { boil, close, hold, trays } from './after';
 import { cool, filling, knead, rest, weigh } from './bowls';
 import { fill, portion, roll } from './sheets';
+import type { RunState } from '../fold';
 import type { Bench, BenchStep } from './step';
 
 /** Every step of the bench. One line each. */
@@ -24,18 +25,34 @@ export const STEPS: Readonly<Record<StepId, BenchStep>> = {
 export const stepsOf = (bench: Bench): readonly BenchStep[] =>
   STEP_IDS.map((id) => STEPS[id]).filter((step) => step.applies(bench));
 
+/** Steps that lie behind: done, or needed by one that is. A skipped tick is no step to go back to. */
+export function behind({ done }: Pick<RunState, 'done'>): ReadonlySet<StepId> {
+  const passed = new Set<StepId>();
+  const pass = (id: StepId) => {
+    if (passed.has(id)) return;
+    passed.add(id);
+    STEPS[id].needs.forEach(pass);
+  };
+  done.forEach(pass);
+  return passed;
+}
+
 /**
- * The step the bench stands at: the first not yet done. Closing is always the last.
+ * The step the bench stands at: at an open sheet while one dries, else the first that does not lie behind.
+ * Closing is always the last.
  * @example stepNow(bench).id // 'weigh'
  */
 export function stepNow(bench: Bench): BenchStep {
-  const steps = stepsOf(bench);
-  return steps.find(({ id }) => !bench.state.done.has(id)) ?? STEPS.close;
+  const passed = behind(bench.state);
+  const drying = bench.state.timers.some(({ timer }) => timer === 'open');
+  const ahead = stepsOf(bench).filter(({ id }) => !passed.has(id));
+  return (drying && ahead.find(({ id }) => id === 'fill')) || (ahead[0] ?? STEPS.close);
 }
 
 /** What can be done while something rests or cools: steps not yet done that need neither. */
 export function meanwhileOf(bench: Bench): readonly BenchStep[] {
   const waits = bench.state.timers.some(({ timer }) => timer === 'rest' || timer === 'cool');
   if (!waits) return [];
-  return stepsOf(bench).filter(({ id, meanwhile }) => meanwhile && !bench.state.done.has(id));
+  const passed = behind(bench.state);
+  return stepsOf(bench).filter(({ id, meanwhile }) => meanwhile && !passed.has(id));
 }
