@@ -27,6 +27,7 @@ const LINES: readonly (readonly [Happening, string | null])[] = [
   [{ kind: 'stepDone', step: 'knead' }, 'Knead: done'],
   [{ kind: 'ticked', step: 'weigh', item: '0:flour-00' }, null],
   [{ kind: 'weighed', what: 'dough', g: 612 }, 'Dough: 612 g'],
+  [{ kind: 'weighed', what: 'doughLeft', g: 80 }, null],
   [{ kind: 'weighed', what: 'doses', g: 45.2, n: 5 }, 'Doses: 5 together 45 g'],
   [{ kind: 'sheetDone', pieces: 16, torn: false }, 'A sheet sealed: 16 pieces'],
   [{ kind: 'sheetDone', pieces: 1, torn: false }, 'A sheet sealed: 1 piece'],

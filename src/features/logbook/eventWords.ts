@@ -11,14 +11,12 @@ import { FEEL_NAMES, correctionText } from '@/features/plan/stations/bowlWords';
 type Weighed = Extract<RunEvent, { kind: 'weighed' }>['what'];
 type Test = Extract<RunEvent, { kind: 'measured' }>['test'];
 
-const WEIGHED: Readonly<Record<Weighed, string>> = {
+const WEIGHED: Readonly<Record<Exclude<Weighed, 'doughLeft' | 'fillingLeft'>, string>> = {
   ingredient: 'Weighed in',
   dough: 'Dough',
   filling: 'Filling',
   pieces: 'Pieces',
   doses: 'Doses',
-  doughLeft: 'Dough left',
-  fillingLeft: 'Filling left',
   trimLeft: 'Trim left',
 };
 
@@ -49,6 +47,8 @@ export function eventText(event: RunEvent, bench: Bench, write: WriteFigure): st
     case 'ticked':
       return null;
     case 'weighed': {
+      // What is left is written down as such beside its weight.
+      if (event.what === 'doughLeft' || event.what === 'fillingLeft') return null;
       const many = event.n !== undefined && event.n > 1 ? `${event.n} together ` : '';
       return `${WEIGHED[event.what]}: ${many}${write(event.g, 'g')}`;
     }
