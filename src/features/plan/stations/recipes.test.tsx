@@ -8,6 +8,7 @@ import { makePantry } from '@/core/composition/pantry';
 import { genericRollers } from '@/core/sheet/genericRollers';
 import { planWith } from '@/core/testing/plans';
 import type { TestedBatch } from '@/server/repositories/batch';
+import { standInForScreen } from '@/ui/testing/standIns';
 import { atPlan } from '../testing/atPlan';
 import { DoughControls } from './dough/DoughControls';
 import WholeEggs from './dough/WholeEggs';
@@ -22,14 +23,7 @@ jest.mock('next/navigation', () => ({
 // What lies under the piece stands in the address, which there is none of here.
 jest.mock('./shape/ShapeLeaves', () => ({ ShapeLeaves: () => null }));
 
-beforeAll(() => {
-  // Sliders ask how large they are; here nothing has a size.
-  globalThis.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
+beforeAll(standInForScreen);
 
 const field = (name: string | RegExp) => screen.getByRole('textbox', { name });
 const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
