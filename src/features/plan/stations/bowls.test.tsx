@@ -235,7 +235,7 @@ describe('a filling and safety', () => {
       at.result().filling.cooling.limitMin,
     );
     expect(within(region('Cooling')).getByRole('status')).toHaveTextContent(/Too slow: within/);
-    await type('Spread to cool', '20');
+    await type('Spread to cool', '8');
     expect(within(region('Cooling')).getByRole('status')).toHaveTextContent(
       'covered and chilled on',
     );
