@@ -138,6 +138,16 @@ describe('readRecipe', () => {
       'filling',
     ]);
     expect(sides('400 g ricotta\n1 egg')).toEqual(['filling', 'filling']);
+    // Written the other way about: the eggs that follow the flour are the dough's.
+    expect(sides('500 g ricotta\n1 egg\n400 g flour\n4 eggs\n50 g semolina')).toEqual([
+      'filling',
+      'filling',
+      'dough',
+      'dough',
+      'dough',
+    ]);
+    expect(sides('4 eggs\n400 g flour\n500 g ricotta')).toEqual(['dough', 'dough', 'filling']);
+    expect(sides('30 g flour\n400 g ricotta\n1 egg')).toEqual(['dough', 'filling', 'filling']);
   });
 
   it('reads the cook’s own ingredients by name', () => {

@@ -139,22 +139,27 @@ function doneTo(
   return { preparation: usual, preparations: [...others, 'raw'], unsure: true };
 }
 
-/** Eggs, water, oil and salt go where they are headed, else with the flour until the filling begins. */
+/** Eggs, water, oil and salt go where they are headed, else with what stands before them. */
 const EITHER = new Set(['egg', 'egg-substitute', 'liquid', 'fat', 'seasoning', 'colour']);
 
-/** Less flour than this after the filling has begun binds it. */
+/** Less flour than this among a filling binds it. */
 const BINDS_G = 80;
 
 function sided(parts: readonly (ReadPart & { headed: Side | null })[], pantry: Pantry): ReadPart[] {
   const groupOf = ({ ids: [id] }: ReadPart) =>
     id === undefined ? undefined : pantry.ingredients.get(id)?.group;
-  const hasFlour = parts.some((part) => groupOf(part) === 'flour' && (part.g ?? 0) >= BINDS_G);
+  const makesDough = (part: ReadPart) => groupOf(part) === 'flour' && (part.g ?? 0) >= BINDS_G;
   let begun = false;
+  // Eggs written before their flour are its own.
+  let now: Side = parts.some(makesDough) ? 'dough' : 'filling';
   return parts.map(({ headed, ...part }) => {
     const group = groupOf(part);
-    const flour = group === 'flour' && !(begun && (part.g ?? 0) < BINDS_G);
-    if (!flour && (group === undefined || !EITHER.has(group))) begun = true;
-    const goes: Side = flour || (hasFlour && !begun) ? 'dough' : 'filling';
-    return { ...part, side: headed ?? goes };
+    const flour = group === 'flour' && (makesDough(part) || !begun || now === 'dough');
+    if (makesDough(part)) now = 'dough';
+    else if (!flour && (group === undefined || !EITHER.has(group))) {
+      begun = true;
+      now = 'filling';
+    }
+    return { ...part, side: headed ?? (flour ? 'dough' : now) };
   });
 }
