@@ -16,6 +16,7 @@ export const dose: DrillKind = {
   id: 'dose',
   name: 'Dose',
   trains: 'Telling a dose by eye, before the scale does.',
+  words: ['dose', 'mound'],
   make(seed) {
     const chance = seeded(seed);
     const doseG = Math.round(chance.between(2, 20));

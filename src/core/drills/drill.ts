@@ -1,3 +1,4 @@
+import type { GlossaryId } from '../glossary';
 import type { Roller } from '../sheet/roller';
 import type { FigureUnit } from '../working/working';
 
@@ -85,6 +86,8 @@ export interface DrillKind {
   readonly name: string;
   /** What it trains. */
   readonly trains: string;
+  /** Words of the craft that it uses and a home cook may not know. */
+  readonly words: readonly GlossaryId[];
   make(seed: number, gear: DrillGear): Omit<Drill, 'kind' | 'seed'>;
 }
 

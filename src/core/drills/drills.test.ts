@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { GLOSSARY, GLOSSARY_IDS } from '../glossary';
 import { genericRollers } from '../sheet/genericRollers';
 import { capVolume } from '../shapes/cap';
 import { clock, DRILL_IDS, mark, near, type DrillId } from './drill';
@@ -35,6 +36,17 @@ describe.each(DRILL_IDS)('the exercise %s', (kind) => {
         expect(mark(each, from / 2).right).toBe(false);
       }
     }
+  });
+
+  it('explains every word of the craft that it uses', () => {
+    const { name, trains, words } = DRILLS[kind];
+    const all = SEEDS.map((seed) => JSON.stringify(drill(kind, seed))).join(' ');
+    const text = `${name} ${trains} ${all}`.toLowerCase();
+    const used = GLOSSARY_IDS.filter((id) => {
+      const [word] = GLOSSARY[id].word.toLowerCase().split(' of the ');
+      return new RegExp(`\\b${word}s?\\b`).test(text);
+    });
+    expect(words).toEqual(expect.arrayContaining(used));
   });
 
   it('says in words what it shows, and how its answer comes', () => {

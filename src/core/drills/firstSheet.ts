@@ -29,6 +29,7 @@ export const firstSheet: DrillKind = {
   id: 'firstSheet',
   name: 'The first sheet',
   trains: 'Reading a count and a weight, and changing the one thing that is off.',
+  words: ['dose'],
   make(seed) {
     const chance = seeded(seed);
     const family = chance.of(FAMILY_IDS);

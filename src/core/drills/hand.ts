@@ -32,6 +32,7 @@ export const hand: DrillKind = {
   id: 'hand',
   name: 'Under the hand',
   trains: 'Feeling what a dough wants, and giving it that alone.',
+  words: ['hydration', 'underHand'],
   make(seed) {
     const chance = seeded(seed);
     const start = startingPlans[chance.of(FAMILY_IDS)];

@@ -13,6 +13,7 @@ export const left: DrillKind = {
   id: 'left',
   name: 'What will be left?',
   trains: 'Seeing which bowl is emptied first, before it is.',
+  words: ['trim'],
   make(seed) {
     const chance = seeded(seed);
     const family = chance.of(FAMILY_IDS);

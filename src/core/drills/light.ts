@@ -14,6 +14,7 @@ export const light: DrillKind = {
   id: 'light',
   name: 'Light',
   trains: 'Telling a sheet’s thickness by what shows through.',
+  words: [],
   make(seed, { roller }) {
     const chance = seeded(seed);
     const thicknessMm =

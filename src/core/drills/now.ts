@@ -13,6 +13,7 @@ export const now: DrillKind = {
   id: 'now',
   name: 'Now?',
   trains: 'Waiting past the floating, and no longer than the skin stands.',
+  words: [],
   make(seed) {
     const chance = seeded(seed);
     const frozen = chance() < 0.4;

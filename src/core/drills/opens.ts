@@ -21,6 +21,7 @@ export const opens: DrillKind = {
   id: 'opens',
   name: 'Which one opens?',
   trains: 'Seeing a lip that is too narrow for the way it is pressed.',
+  words: ['lip', 'mound'],
   make(seed) {
     const chance = seeded(seed);
     const weak = chance.of(NAMES);

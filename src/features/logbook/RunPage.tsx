@@ -12,6 +12,7 @@ import type { GivenRun } from '@/features/bench/BenchContext';
 import { serverOf } from '@/features/bench/sync';
 import { planAgainFrom } from '@/server/actions/runs';
 import { Button } from '@/ui/buttons/Button';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 import { say, sayTrouble } from '@/ui/layout/say';
 import { Moment } from '@/ui/text/Moment';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -183,6 +184,9 @@ export function RunPage({
             </a>
           </div>
         </aside>
+      </div>
+      <div className="mt-8">
+        <WordsHere words={['dose', 'trim', 'lip']} />
       </div>
     </>
   );

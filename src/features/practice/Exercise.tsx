@@ -3,10 +3,13 @@
 import { useEffect, useRef, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { clock, mark, type Drill } from '@/core/drills/drill';
+import { DRILLS } from '@/core/drills/drills';
 import { SURE, type Sure } from '@/core/drills/skill';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
+import { WordsHere } from '@/ui/glossary/WordsHere';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { DrillPicture } from './DrillPicture';
 import { practice } from './usePractice';
 
@@ -26,6 +29,8 @@ export function Exercise({
   const [marked, setMarked] = useState<ReturnType<typeof mark> | null>(null);
   const [elapsedS, setElapsed] = useState(0);
   const told = useRef<HTMLDivElement>(null);
+  const { words } = DRILLS[each.kind];
+  const { text } = useUnits();
   const answer = (value: string | number) => {
     if (marked) return;
     const result = mark(each, value);
@@ -76,9 +81,7 @@ export function Exercise({
           <p className="font-display text-figure">
             <span aria-hidden>{marked.right ? '✓' : '✕'}</span> {marked.right ? 'Right' : 'Not so'}
             {given !== null && typeof given === 'number' && each.asked.kind === 'number' && (
-              <>
-                , you said {given.toFixed(each.asked.unit === 'mm' ? 2 : 1)} {each.asked.unit}
-              </>
+              <>, you said {text(given, each.asked.unit)}</>
             )}
             {each.asked.kind === 'moment' && typeof given === 'number' && (
               <>, lifted out at {clock(given)}</>
@@ -96,6 +99,7 @@ export function Exercise({
           </div>
         </div>
       )}
+      {words.length > 0 && <WordsHere words={words} />}
     </div>
   );
 }

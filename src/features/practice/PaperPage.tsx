@@ -7,6 +7,7 @@ import { DECISIONS } from '@/core/paper/decisions';
 import { paperBatch } from '@/core/paper/paperBatch';
 import { nextDecision, type Chosen, type Pending } from '@/core/paper/play';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
+import { WordsHere } from '@/ui/glossary/WordsHere';
 import { anotherSeed } from './anotherSeed';
 import { DrillPicture } from './DrillPicture';
 import { PracticeHead } from './PracticeHead';
@@ -21,6 +22,9 @@ export function PaperPage({ first, gear }: { first: number; gear: DrillGear }) {
       <PracticeHead says="Decide as you would at the bench; what each decision cost is told at the end." />
       <h1 className="font-display text-[2rem] leading-tight">A batch on paper</h1>
       <Batch key={seed} seed={seed} gear={gear} onAnother={() => setSeed(anotherSeed())} />
+      <div className="mt-8">
+        <WordsHere words={['dose', 'mound']} />
+      </div>
     </>
   );
 }

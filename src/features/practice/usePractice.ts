@@ -3,6 +3,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import * as z from 'zod';
 import { drillAnswerSchema } from '@/core/drills/skill';
+import { cookHere } from '@/features/bench/cookHere';
 import { drawerIn } from '@/ui/browser/drawer';
 import {
   createPractice,
@@ -35,7 +36,7 @@ export const practice = (): PracticeStore =>
     drawerIn(() => localStorage, 'mortar-practice'),
     server,
     // Whoever stands at this device's bench.
-    { cook: drawerIn(() => localStorage, 'mortar-bench-cook').read() ?? '' },
+    { cook: cookHere().read() ?? '' },
   ));
 
 const NOTHING: Practice = { cook: '', answers: [], waiting: [] };
