@@ -11,6 +11,9 @@ const settled = (page: Page) =>
 
 const block = (page: Page, id: string) => page.locator(`[data-block="${id}"]`);
 
+/** A kind of work on the clock. Done on another date than it was meant for, it stands on paper as well. */
+const work = (page: Page, kind: string) => page.locator(`[data-block$="/${kind}"]`).first();
+
 /** A day with one plan for eight, its own, on a date that does not move. */
 async function oneSupper(page: Page, name: string): Promise<string> {
   const planId = await newPlan(page, `${name}, plan`, { batch: { portions: 8 } });
@@ -67,7 +70,7 @@ test('a clash is told with what would mend it, and one tap mends it', async ({ p
 
 test('a task is moved by keys and by drag: what breaks is said, and it stays', async ({ page }) => {
   await oneSupper(page, 'Moved about');
-  const knead = page.locator('[data-block$="/knead"]');
+  const knead = work(page, 'knead');
   const label = (await knead.getAttribute('aria-label'))!;
   const [, hour, min] = /(\d\d):(\d\d) to/.exec(label)!;
   const at = (minutes: number) => {
@@ -103,7 +106,7 @@ test('what comes late is gone round, and everybody sees it', async ({ page, cont
   await openTab(page, 'Lists');
   const first = page.getByRole('button', { name: /^Done: / }).first();
   await expect(first).toBeVisible();
-  const bind = page.locator('[data-block$="/bind"]');
+  const bind = work(page, 'bind');
   const [, hour, min] = /(\d\d):(\d\d) to/.exec((await bind.getAttribute('aria-label'))!)!;
   // The filling is only bound half an hour after it should have been.
   await page.clock.setFixedTime(new Date(`2026-11-27T${hour}:${min}:00`).getTime() + 45 * 60_000);
@@ -121,7 +124,7 @@ test('what comes late is gone round, and everybody sees it', async ({ page, cont
     /later|from \d\d:\d\d/,
     { timeout: 60_000 },
   );
-  await expect(other.locator('[data-block$="/bind"]')).toHaveAttribute('aria-label', /, done$/, {
+  await expect(work(other, 'bind')).toHaveAttribute('aria-label', /, done$/, {
     timeout: 60_000,
   });
   await page.getByRole('button', { name: 'Undo' }).last().click();
@@ -142,7 +145,7 @@ test('a service goes to the bench, and what is ticked there is done on the clock
       .events.length;
   await expect.poll(events).toBeGreaterThan(0);
   await page.goto(url);
-  await expect(page.locator('[data-block$="/mix"]')).toHaveAttribute('aria-label', /, done$/, {
+  await expect(work(page, 'mix')).toHaveAttribute('aria-label', /, done$/, {
     timeout: 60_000,
   });
 });
@@ -229,7 +232,7 @@ test('on a phone a block is chosen by touch and moved by its buttons', async ({ 
   await page.setViewportSize({ width: 390, height: 800 });
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
-  const mix = page.locator('[data-block$="/mix"]');
+  const mix = work(page, 'mix');
   await mix.scrollIntoViewIfNeeded();
   await mix.click();
   await page.getByRole('button', { name: '5 min sooner' }).click();

@@ -35,7 +35,9 @@ export function Keypad({
   const id = useId();
   const pad = useRef<HTMLFormElement>(null);
   // All of its keys are seen when it opens, not only the field that has focus.
-  useEffect(() => pad.current?.scrollIntoView?.({ block: 'nearest' }), []);
+  useEffect(() => {
+    void pad.current?.scrollIntoView?.({ block: 'nearest' });
+  }, []);
   const unit = homeUnitName(asked.kind, units);
   const take = () => {
     const read = parseQuantity(typed, {
