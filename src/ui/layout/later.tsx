@@ -2,18 +2,17 @@
 
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
+import { steadily } from './steadily';
 
 /**
- * A part of the page that is fetched when it is first needed. When the line is down and it does not
- * come, it stays away and the page stands.
+ * A part of the page that is fetched when it is first needed. While the line is down it stays away and the
+ * page stands; once the line is back it comes.
  */
 export const later = <P extends object>(
   load: () => Promise<{ default: ComponentType<P> }>,
   waiting?: string,
 ) =>
-  dynamic<P>(() => load().catch(() => ({ default: Missing as ComponentType<P> })), {
+  dynamic<P>(() => steadily(load), {
     ssr: false,
     loading: () => (waiting ? <p className="p-4 text-ink-dim">{waiting}</p> : null),
   });
-
-const Missing = () => null;

@@ -20,8 +20,7 @@ const LOADS = {
   WholeEggs: () => import('./WholeEggs'),
 };
 
-const leaf = (load: () => Promise<{ default: ComponentType }>) =>
-  later(() => steadily(load), 'Fetching…');
+const leaf = (load: () => Promise<{ default: ComponentType }>) => later(load, 'Fetching…');
 
 const HowItRolls = leaf(LOADS.HowItRolls);
 const MixAndRest = leaf(LOADS.MixAndRest);

@@ -21,8 +21,7 @@ const LOADS = {
   MakeItRight: () => import('./MakeItRight'),
 };
 
-const leaf = (load: () => Promise<{ default: ComponentType }>) =>
-  later(() => steadily(load), 'Fetching…');
+const leaf = (load: () => Promise<{ default: ComponentType }>) => later(load, 'Fetching…');
 
 const DoseAndBowl = leaf(LOADS.DoseAndBowl);
 const FillingSafety = leaf(LOADS.FillingSafety);
