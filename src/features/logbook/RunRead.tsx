@@ -107,7 +107,11 @@ export function RunRead({ run, read }: { run: GivenRun; read: ReadRun }) {
             return (
               words && (
                 <li key={event.id} className="py-1">
-                  <Moment at={event.at} time="only" className="mr-3 text-small text-ink-dim" />
+                  <Moment
+                    at={event.at}
+                    time="only"
+                    className="mr-3 inline-block min-w-[4.5rem] text-right text-small tabular-nums text-ink-dim"
+                  />
                   {words}
                   {event.by && state.cooks.length > 1 && (
                     <span className="text-ink-dim">, {event.by}</span>
