@@ -9,6 +9,8 @@ export interface Kept {
   readonly event: RunEvent;
   /** 1 once the server has it. */
   readonly sent: 0 | 1;
+  /** Tapped at another device, and seen here. */
+  readonly elsewhere?: true;
 }
 
 interface Shelves extends DBSchema {
@@ -23,7 +25,9 @@ interface Shelves extends DBSchema {
 export interface Outbox {
   /** Puts down what one tap says, all of it or nothing; it is kept when this resolves. */
   add(run: string, events: readonly RunEvent[]): Promise<void>;
-  /** Everything tapped here of a run. */
+  /** Puts down what was tapped elsewhere, so that it is not forgotten over a reload without a line. */
+  seen(run: string, events: readonly RunEvent[]): Promise<void>;
+  /** Everything tapped here of a run, or seen here. */
   of(run: string): Promise<readonly Kept[]>;
   /** What still waits, in the order it was tapped. */
   waiting(run: string): Promise<readonly Kept[]>;
@@ -65,6 +69,16 @@ export const outbox: Outbox = {
   async add(run, events) {
     const tx = (await shelves()).transaction('events', 'readwrite');
     await Promise.all(events.map((event) => tx.store.add({ run, event, sent: 0 })));
+    await tx.done;
+  },
+  async seen(run, events) {
+    const tx = (await shelves()).transaction('events', 'readwrite');
+    const ids = tx.store.index('id');
+    for (const event of events) {
+      if ((await ids.getKey(event.id)) === undefined) {
+        await tx.store.add({ run, event, sent: 1, elsewhere: true });
+      }
+    }
     await tx.done;
   },
   async of(run) {

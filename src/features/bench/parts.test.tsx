@@ -22,6 +22,7 @@ import { Weigh } from './Weigh';
 jest.mock('./outbox', () => ({
   outbox: {
     add: jest.fn(() => Promise.resolve()),
+    seen: jest.fn(() => Promise.resolve()),
     of: jest.fn(() => Promise.resolve([])),
     waiting: jest.fn(() => Promise.resolve([])),
     sent: jest.fn(() => Promise.resolve()),

@@ -5,7 +5,7 @@ import type { Kept, Outbox } from './outbox';
 import { nextLoad, sendWaiting, serverOf, type Server } from './sync';
 
 /** An outbox in memory, as the browser's own keeps it. */
-function boxOf(): Outbox & { readonly kept: Kept[] } {
+function boxOf(): Omit<Outbox, 'seen'> & { readonly kept: Kept[] } {
   const kept: Kept[] = [];
   return {
     kept,

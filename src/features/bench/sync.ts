@@ -46,7 +46,7 @@ export function nextLoad(waiting: readonly Kept[]): readonly Kept[] {
  */
 export async function sendWaiting(
   run: string,
-  box: Outbox,
+  box: Pick<Outbox, 'waiting' | 'sent'>,
   server: Server,
 ): Promise<{ line: Line; waiting: number }> {
   for (;;) {

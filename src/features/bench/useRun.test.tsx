@@ -10,7 +10,7 @@ const RUN = '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0001';
 /** What this device keeps, in a list in place of its database. */
 let box: Kept[] = [];
 jest.mock('./outbox', () => ({
-  outbox: { add: jest.fn(), of: jest.fn(), waiting: jest.fn(), sent: jest.fn() },
+  outbox: { add: jest.fn(), seen: jest.fn(), of: jest.fn(), waiting: jest.fn(), sent: jest.fn() },
 }));
 
 /** What the server has, and whether it can be reached. */
@@ -23,6 +23,12 @@ beforeEach(() => {
   answers = 'well';
   jest.mocked(outbox.add).mockImplementation(async (run, events) => {
     box.push(...events.map((event) => ({ run, event, sent: 0 as const })));
+  });
+  jest.mocked(outbox.seen).mockImplementation(async (run, events) => {
+    const known = new Set(box.map(({ event }) => event.id));
+    for (const event of events.filter(({ id }) => !known.has(id))) {
+      box.push({ run, event, sent: 1, elsewhere: true });
+    }
   });
   jest.mocked(outbox.of).mockImplementation(async () => box);
   jest.mocked(outbox.waiting).mockImplementation(async () => box.filter(({ sent }) => sent === 0));
@@ -141,5 +147,23 @@ describe('a tap at the bench', () => {
     act(() => void window.dispatchEvent(new Event('online')));
     await settled();
     await waitFor(() => expect(now().state.pieces).toBe(20));
+  });
+
+  it('seen of another device still counts after a reload without a line, and is not taken back here', async () => {
+    const first = await atRun();
+    act(() => first.now().happen({ kind: 'sheetDone', pieces: 16, torn: false }));
+    await first.settled();
+    server.push(...eventsFrom([{ kind: 'sheetDone', pieces: 24, torn: false }], 2));
+    await waitFor(() => expect(first.now().state.pieces).toBe(40), { timeout: 4000 });
+    await first.settled();
+    first.unmount();
+    answers = 'not at all';
+    const { now, settled } = await atRun();
+    await settled();
+    expect(now().state.pieces).toBe(40);
+    expect(now().waiting).toBe(0);
+    act(() => now().takeBack());
+    expect(now().state.pieces).toBe(24);
+    expect(now().lastHere).toEqual([]);
   });
 });

@@ -75,12 +75,12 @@ export function useRun(
 
   useEffect(() => {
     let over = false;
-    // What was tapped before a reload, sent or not, is still what happened.
+    // What was tapped or seen before a reload, sent or not, is still what happened.
     void outbox.of(run).then(
-      (mine) => {
+      (known) => {
         if (over) return;
-        merge(mine.map(({ event }) => event));
-        setHere(mine.map(({ event }) => event.id));
+        merge(known.map(({ event }) => event));
+        setHere(known.filter(({ elsewhere }) => !elsewhere).map(({ event }) => event.id));
         void send();
       },
       () => setKept(false),
@@ -101,6 +101,8 @@ export function useRun(
           const more = await server.after(last);
           last = more.last;
           merge(more.events);
+          // Where it cannot be kept, the server still has it.
+          if (more.events.length > 0) await outbox.seen(run, more.events).catch(() => {});
           setLine('up');
         }
         wait = LOOK_MS;
@@ -123,7 +125,7 @@ export function useRun(
       window.removeEventListener('online', now);
       document.removeEventListener('visibilitychange', now);
     };
-  }, [given.last, merge, send, server]);
+  }, [given.last, merge, run, send, server]);
 
   const happen = useCallback(
     (...happenings: readonly Happening[]) => {
