@@ -1,7 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { chromium } from '@playwright/test';
+import { get, type IncomingHttpHeaders } from 'node:http';
+import { brotliDecompressSync, gunzipSync } from 'node:zlib';
+import { chromium, type APIRequestContext } from '@playwright/test';
 import { CHROMIUM, CHROMIUM_ARGS, tool } from '../scripts/setup.mjs';
-import { expect, listens, test as base } from './kitchen';
+import { anotherPage, expect, listens, test as base } from './kitchen';
 import { PLAIN_NAME, startServer, type Served } from './server';
 
 const PASSPHRASES = { '': 'the house of pasta', Ines: 'bench of pasta', Otto: 'only looking on' };
@@ -113,7 +115,7 @@ test.describe('beyond its own machine', () => {
     await page.goto(`/logbook/${runs[0]!.id}`);
     await page.getByRole('button', { name: 'Make a link to look at it' }).click();
     const link = await page.getByRole('textbox', { name: /Whoever has this/ }).inputValue();
-    const other = await (await browser.newContext({ baseURL })).newPage();
+    const other = await anotherPage(await browser.newContext({ baseURL }));
     await other.goto(link);
     await expect(other.getByRole('region', { name: 'As it went' })).toBeVisible();
     await expect(other.getByRole('button')).toHaveCount(0);
@@ -124,5 +126,62 @@ test.describe('beyond its own machine', () => {
     await other.goto(link);
     await expect(other).toHaveURL(/\/door/);
     await other.context().close();
+  });
+});
+
+test.describe('the parts a page is made of', () => {
+  const partOf = async (request: APIRequestContext, url: string) =>
+    /\/_next\/static\/[^"']+\.js/.exec(await (await request.get(`${url}/door`)).text())![0];
+
+  /** As they come over the line: fetched without taking them apart. */
+  const raw = (url: string, headers: Record<string, string>) =>
+    new Promise<{ status: number; headers: IncomingHttpHeaders; body: Buffer }>((done, failed) => {
+      get(url, { headers }, (answer) => {
+        const parts: Buffer[] = [];
+        answer.on('data', (part: Buffer) => parts.push(part));
+        answer.on('end', () =>
+          done({ status: answer.statusCode!, headers: answer.headers, body: Buffer.concat(parts) }),
+        );
+      }).on('error', failed);
+    });
+
+  test('come compressed as the browser takes them, past the same door', async ({
+    server,
+    request,
+  }) => {
+    const part = server.url + (await partOf(request, server.url));
+    const plain = await raw(part, {});
+    expect(plain.headers['content-encoding']).toBeUndefined();
+    for (const [takes, encoding, apart] of [
+      ['gzip, deflate, br, zstd', 'br', brotliDecompressSync],
+      ['gzip, deflate', 'gzip', gunzipSync],
+      ['br;q=0, gzip', 'gzip', gunzipSync],
+    ] as const) {
+      const packed = await raw(part, { 'accept-encoding': takes });
+      expect(packed.headers).toMatchObject({
+        'content-encoding': encoding,
+        'content-type': 'application/javascript; charset=UTF-8',
+        'cache-control': 'public, max-age=31536000, immutable',
+        vary: 'Accept-Encoding',
+        'x-content-type-options': 'nosniff',
+        'cross-origin-embedder-policy': 'require-corp',
+      });
+      expect(packed.body.length).toBeLessThan(plain.body.length);
+      expect(apart(packed.body).equals(plain.body)).toBe(true);
+    }
+  });
+
+  test('are refused under a foreign name in words that can be read', async ({
+    server,
+    request,
+  }) => {
+    const part = server.url + (await partOf(request, server.url));
+    const refused = await raw(part, { 'accept-encoding': 'br', host: 'elsewhere.test' });
+    expect(refused.status).toBe(421);
+    expect(refused.headers['content-encoding']).toBeUndefined();
+    expect(JSON.parse(String(refused.body))).toHaveProperty(
+      'error',
+      expect.stringContaining('does not answer by that name'),
+    );
   });
 });

@@ -2,7 +2,6 @@
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
 import { Bench } from 'tinybench';
 import { startingBasis } from '../src/core/basis/basis';
 import { startingPantry } from '../src/core/composition/pantry';
@@ -37,6 +36,7 @@ import { practiceRows } from './bench/practice';
 import { riskRows } from './bench/risk';
 import { kitchenRows, runRows } from './bench/runs';
 import type { Row } from './bench/rows';
+import { weightRows } from './bench/weight';
 import { build, installChromium, quietEnv } from './setup.mjs';
 
 const PLAN_MS = 4;
@@ -47,7 +47,6 @@ const LAYOUT_MS = 5;
 const SEARCH_BANDS_MS = 300;
 const TEMPLATES_MS = 500;
 const ACTION_MS = 30;
-const PAGE_KB = 180;
 const PORT = '4175';
 
 const rows: Row[] = [];
@@ -253,8 +252,8 @@ async function store() {
   db.$client.close();
 }
 
-/** JavaScript and CSS that the first load of the plan page fetches, compressed. */
-async function pageWeight() {
+/** How the plan page comes over the line and answers the hand, from a server of its own. */
+async function pages() {
   build();
   const server = spawn(process.execPath, ['scripts/serve.mjs'], {
     stdio: 'ignore',
@@ -262,33 +261,13 @@ async function pageWeight() {
   });
   try {
     const origin = `http://127.0.0.1:${PORT}`;
-    const html = await fetchWhenReady(`${origin}/plans/p0`);
-    for (const [what, pattern, budget] of [
-      ['plan page, JavaScript', /\/_next\/static\/[^"'\\ ]+\.js/g, PAGE_KB],
-      ['plan page, style sheets', /\/_next\/static\/[^"'\\ ]+\.css/g, 30],
-    ] as const) {
-      // The run of module scripts for old browsers is not fetched by those that know modules.
-      const modern = html.replace(/<script[^>]*noModule[^>]*><\/script>/gi, '');
-      const paths = [
-        ...new Set(
-          modern
-            .match(/<(?:script|link)[^>]+>/g)
-            ?.join(' ')
-            .match(pattern) ?? [],
-        ),
-      ];
-      let bytes = 0;
-      for (const path of paths) {
-        const file = Buffer.from(await (await fetch(origin + path)).arrayBuffer());
-        bytes += gzipSync(file).length;
-      }
-      rows.push({
-        what: `${what}, ${paths.length} files`,
-        kB: (bytes / 1024).toFixed(1),
-        budget: `${budget} kB`,
-        within: bytes / 1024 <= budget ? 'yes' : 'NO',
-      });
-    }
+    await whenReady(`${origin}/plans/p0`);
+    rows.push(
+      ...(await weightRows(origin, [
+        { name: 'plan page', path: '/plans/p0', kB: { JavaScript: 180, 'style sheets': 30 } },
+        { name: 'log page, charts apart', path: '/plans/p0/log', kB: { JavaScript: 140 } },
+      ])),
+    );
     installChromium();
     rows.push(...(await handRows(origin, 'p0')));
   } finally {
@@ -296,11 +275,10 @@ async function pageWeight() {
   }
 }
 
-async function fetchWhenReady(url: string): Promise<string> {
+async function whenReady(url: string): Promise<void> {
   for (let attempt = 0; attempt < 60; attempt += 1) {
     try {
-      const response = await fetch(url);
-      if (response.ok) return await response.text();
+      if ((await fetch(url)).ok) return;
     } catch {
       // Not listening yet.
     }
@@ -313,7 +291,7 @@ await core();
 rows.push(...riskRows());
 await layouts();
 await store();
-await pageWeight();
+await pages();
 console.table(rows);
 console.log('Made-up kitchens: how far predictions are off, and whether the 90 % ranges hold');
 console.table(kitchenRows());

@@ -10,6 +10,7 @@ import { spawnSync } from 'node:child_process';
 import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import next from 'next';
+import { packedParts } from './packed.mjs';
 import { quietEnv, tool } from './setup.mjs';
 
 /** What a proxy in front writes; from anybody else it is not believed. */
@@ -76,7 +77,9 @@ async function serve() {
   const app = next({ dev: false, hostname: host, port: Number(port) });
   const handle = app.getRequestHandler();
   await app.prepare();
+  const packed = packedParts();
   const server = createServer((request, response) => {
+    packed(request, response);
     if (!process.env.MORTAR_PROXY) for (const name of FORWARDED) delete request.headers[name];
     void handle(request, response);
   });

@@ -72,6 +72,8 @@ export const build = () =>
     'build',
     [
       'src',
+      'scripts/build.mjs',
+      'scripts/packed.mjs',
       'scripts/worker.mjs',
       'package-lock.json',
       'next.config.ts',
@@ -81,8 +83,7 @@ export const build = () =>
     join('.next', 'BUILD_ID'),
     () => {
       console.log('Building …');
-      run(process.execPath, ['scripts/worker.mjs']);
-      run(tool('next'), ['build']);
+      run(process.execPath, ['scripts/build.mjs']);
     },
   );
 
