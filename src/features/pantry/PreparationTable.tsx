@@ -2,7 +2,7 @@
 
 import type { Preparation } from '@/core/composition/ingredient';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { DataTable } from '@/ui/lists/DataTable';
+import { OrderedTable } from '@/ui/lists/OrderedTable';
 
 /** Preparations: what is left of a weight, and where the rest went. */
 export function PreparationTable({
@@ -18,7 +18,7 @@ export function PreparationTable({
   if (!rows.length)
     return <p className="py-6">Nothing by that name. “New preparation” adds one.</p>;
   return (
-    <DataTable
+    <OrderedTable
       caption="Preparations"
       rows={rows}
       keyOf={({ id }) => id}

@@ -1,94 +1,84 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
-import { render, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { act, render, renderHook, screen, within } from '@testing-library/react';
 import { DataTable, type DataColumn } from './DataTable';
+import { useRowIds } from './useRowIds';
 
-interface Shape {
-  readonly id: string;
-  readonly name: string;
-  readonly pieces: number;
+interface Pass {
+  readonly setting: number;
+  readonly mm: number;
 }
 
-const SHAPES: readonly Shape[] = [
-  { id: 'a', name: 'Round', pieces: 40 },
-  { id: 'b', name: 'Square', pieces: 52 },
-  { id: 'c', name: 'Bonnet', pieces: 9 },
+const PASSES: readonly Pass[] = [
+  { setting: 1, mm: 2.5 },
+  { setting: 4, mm: 1.6 },
+];
+const COLUMNS: readonly DataColumn<Pass>[] = [
+  { id: 'setting', head: 'Setting', names: true, cell: ({ setting }) => setting },
+  { id: 'mm', head: 'Thickness', right: true, headClassName: 'wide', cell: ({ mm }) => `${mm} mm` },
 ];
 
-const COLUMNS: readonly DataColumn<Shape>[] = [
-  { id: 'name', head: 'Shape', names: true, order: ({ name }) => name, cell: ({ name }) => name },
-  {
-    id: 'pieces',
-    head: 'Pieces',
-    right: true,
-    order: ({ pieces }) => pieces,
-    cell: ({ pieces }) => pieces,
-  },
-  { id: 'use', head: 'Use', unseen: true, cell: () => <button type="button">Use it</button> },
-];
+const table = (props: Partial<Parameters<typeof DataTable<Pass>>[0]> = {}) => {
+  const all = { rows: PASSES, columns: COLUMNS, keyOf: ({ setting }: Pass) => String(setting) };
+  render(<DataTable {...all} {...props} />);
+  return screen.getByRole('table');
+};
 
-const shown = (props: Partial<Parameters<typeof DataTable<Shape>>[0]> = {}) =>
-  render(<DataTable rows={SHAPES} columns={COLUMNS} keyOf={({ id }) => id} {...props} />);
-const names = () => screen.getAllByRole('rowheader').map((cell) => cell.textContent);
-
-describe('a table', () => {
-  it('has a head to every column, heard where it is not seen, and a name to every row', () => {
-    shown({ caption: 'Every shape' });
-    expect(screen.getByRole('table', { name: 'Every shape' })).toBeInTheDocument();
-    expect(screen.getAllByRole('columnheader').map((cell) => cell.textContent)).toEqual([
-      'Shape',
-      'Pieces',
-      'Use',
-    ]);
-    expect(screen.getByText('Use', { exact: true })).toHaveClass('sr-only');
-    expect(names()).toEqual(['Round', 'Square', 'Bonnet']);
-    const square = screen.getByRole('row', { name: /^Square/ });
-    expect(within(square).getByRole('cell', { name: '52' })).toHaveClass('text-right');
+describe('a table that nobody orders', () => {
+  it('has plain heads, and a name to each row', () => {
+    table();
+    expect(screen.queryByRole('button')).toBeNull();
+    const [setting, thickness] = screen.getAllByRole('columnheader');
+    expect(setting).not.toHaveAttribute('aria-sort');
+    expect(thickness).toHaveClass('text-right', 'wide');
+    expect(screen.getAllByRole('rowheader').map((row) => row.textContent)).toEqual(['1', '4']);
+    expect(screen.getByRole('cell', { name: '1.6 mm' })).not.toHaveClass('wide');
   });
 
-  it('is put in order by a tap on a head: up, down, and as the rows came', async () => {
-    shown();
-    const head = () => screen.getByRole('columnheader', { name: 'Pieces' });
-    const tap = () => userEvent.click(screen.getByRole('button', { name: 'Pieces' }));
-    expect(head()).toHaveAttribute('aria-sort', 'none');
-    await tap();
-    expect(names()).toEqual(['Bonnet', 'Round', 'Square']);
-    expect(head()).toHaveAttribute('aria-sort', 'ascending');
-    await tap();
-    expect(names()).toEqual(['Square', 'Round', 'Bonnet']);
-    expect(head()).toHaveAttribute('aria-sort', 'descending');
-    await tap();
-    expect(names()).toEqual(['Round', 'Square', 'Bonnet']);
-    // Words by their letters; by keys alone.
-    screen.getByRole('button', { name: 'Shape' }).focus();
-    await userEvent.keyboard('{Enter}');
-    expect(names()).toEqual(['Bonnet', 'Round', 'Square']);
-    expect(screen.getByRole('columnheader', { name: 'Use' })).not.toHaveAttribute('aria-sort');
-  });
-
-  it('keeps its order, and where the hand is, as its rows change', async () => {
-    const { rerender } = shown();
-    await userEvent.click(screen.getByRole('button', { name: 'Pieces' }));
-    const button = within(screen.getByRole('row', { name: /^Round/ })).getByRole('button');
-    button.focus();
-    const more = [{ id: 'd', name: 'Half-moon', pieces: 12 }, ...SHAPES];
-    rerender(<DataTable rows={more} columns={COLUMNS} keyOf={({ id }) => id} />);
-    expect(names()).toEqual(['Bonnet', 'Half-moon', 'Round', 'Square']);
-    expect(button).toHaveFocus();
-  });
-
-  it('may have rows below all others, and no head to be seen', async () => {
-    shown({
+  it('may be heard and not seen in its heads, marked in a row, and have a foot', () => {
+    const all = table({
       headUnseen: true,
+      rowClassName: ({ setting }) => (setting === 4 ? 'last' : ''),
       foot: (
         <tr>
-          <th scope="row">In all</th>
-          <td>101</td>
+          <td colSpan={2}>stop here</td>
         </tr>
       ),
     });
-    expect(screen.getAllByRole('rowgroup')[0]).toHaveClass('sr-only');
-    expect(screen.getAllByRole('row').at(-1)).toHaveTextContent('In all101');
+    expect(within(all).getAllByRole('rowgroup')[0]).toHaveClass('sr-only');
+    expect(within(all).getByRole('row', { name: /^4/ })).toHaveClass('last');
+    expect(within(all).getAllByRole('row').at(-1)).toHaveTextContent('stop here');
+  });
+
+  it('is empty with its heads standing', () => {
+    table({ rows: [], caption: 'Passes' });
+    expect(screen.getByRole('table', { name: 'Passes' })).toBeInTheDocument();
+    expect(screen.getAllByRole('row')).toHaveLength(1);
+  });
+});
+
+describe('ids of rows that have none', () => {
+  const ids = (count: number) =>
+    renderHook(({ count }) => useRowIds(count), { initialProps: { count } });
+
+  it('stay with their rows when one before them goes', () => {
+    const { result, rerender } = ids(3);
+    const [first, , third] = result.current.ids;
+    act(() => result.current.removed(1));
+    rerender({ count: 2 });
+    expect(result.current.ids).toEqual([first, third]);
+  });
+
+  it('are new for rows that come, and never used again', () => {
+    const { result, rerender } = ids(2);
+    const before = [...result.current.ids];
+    rerender({ count: 4 });
+    const grown = [...result.current.ids];
+    expect(grown.slice(0, 2)).toEqual(before);
+    expect(new Set(grown).size).toBe(4);
+    rerender({ count: 2 });
+    rerender({ count: 3 });
+    expect(result.current.ids.slice(0, 2)).toEqual(before);
+    expect(new Set(result.current.ids).size).toBe(3);
   });
 });

@@ -1,16 +1,7 @@
 'use client';
 
-import {
-  createSortedRowModel,
-  rowSortingFeature,
-  tableFeatures,
-  useTable,
-  type ColumnDef,
-} from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { ReactNode } from 'react';
-
-const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 
 /** One column: its head, and what it shows of a row. */
 export interface DataColumn<Row> {
@@ -23,8 +14,6 @@ export interface DataColumn<Row> {
   readonly unseen?: boolean;
   /** Figures stand under one another. */
   readonly right?: boolean;
-  /** What its rows may be put in order by, the smallest first. */
-  order?(row: Row): number | string;
   /** Of its head and every cell; of its head alone; of its cells alone. */
   readonly className?: string;
   readonly headClassName?: string;
@@ -44,11 +33,19 @@ export interface DataTableProps<Row> {
   readonly className?: string;
   /** Rows below all others, as they are. */
   readonly foot?: ReactNode;
+  /** How the rows stand by a column, where a tap on its head may order them; none where it may not. */
+  orderingOf?(columnId: string): Ordering | null;
+}
+
+/** How rows are ordered by one column, and the way to the next order. */
+export interface Ordering {
+  readonly sorted: false | 'asc' | 'desc';
+  turn(): void;
 }
 
 /**
- * A table: heads that say what they are of, a name to each row, and order by a tap on a head where a column has one.
- * It may be wider than its place: then it scrolls in it.
+ * A table: heads that say what they are of, and a name to each row. It may be wider than its place: then it
+ * scrolls in it. Rows that a tap on a head puts in order stand in an `OrderedTable`.
  */
 export function DataTable<Row>({
   rows,
@@ -59,18 +56,8 @@ export function DataTable<Row>({
   rowClassName,
   className = 'w-full',
   foot,
+  orderingOf,
 }: DataTableProps<Row>) {
-  const table = useTable<typeof features, Row & object>({
-    features,
-    data: rows as readonly (Row & object)[],
-    columns: columns.map(({ id, order }): ColumnDef<typeof features, Row & object> => ({
-      id,
-      accessorFn: (row) => order?.(row),
-      enableSorting: order !== undefined,
-      sortDescFirst: false,
-    })),
-    getRowId: (row, index) => keyOf(row, index),
-  });
   const tone = 'text-small font-normal text-ink-dim';
   return (
     <div className="max-w-full min-w-0 overflow-x-auto">
@@ -78,42 +65,43 @@ export function DataTable<Row>({
         {caption && <caption className="sr-only">{caption}</caption>}
         <thead className={headUnseen ? 'sr-only' : ''}>
           <tr>
-            {columns.map((column) => (
-              <th
-                key={column.id}
-                scope="col"
-                aria-sort={column.order && ariaSort(table.getColumn(column.id)?.getIsSorted())}
-                className={`${tone} ${column.right ? 'text-right' : 'text-left'} ${column.className ?? ''} ${column.headClassName ?? ''}`}
-              >
-                {column.order ? (
-                  <Order
-                    sorted={table.getColumn(column.id)?.getIsSorted() ?? false}
-                    onTurn={() => table.getColumn(column.id)?.toggleSorting()}
-                  >
-                    {column.head}
-                  </Order>
-                ) : column.unseen ? (
-                  <span className="sr-only">{column.head}</span>
-                ) : (
-                  column.head
-                )}
-              </th>
-            ))}
+            {columns.map((column) => {
+              const ordering = orderingOf?.(column.id);
+              return (
+                <th
+                  key={column.id}
+                  scope="col"
+                  aria-sort={ordering ? ARIA_SORT[String(ordering.sorted)] : undefined}
+                  className={`${tone} ${column.right ? 'text-right' : 'text-left'} ${column.className ?? ''} ${column.headClassName ?? ''}`}
+                >
+                  {ordering ? (
+                    <Order {...ordering}>{column.head}</Order>
+                  ) : column.unseen ? (
+                    <span className="sr-only">{column.head}</span>
+                  ) : (
+                    column.head
+                  )}
+                </th>
+              );
+            })}
           </tr>
         </thead>
         <tbody>
-          {table.getRowModel().rows.map(({ id, original }) => (
-            <tr key={id} className={`border-t border-board-line ${rowClassName?.(original) ?? ''}`}>
+          {rows.map((row, index) => (
+            <tr
+              key={keyOf(row, index)}
+              className={`border-t border-board-line ${rowClassName?.(row) ?? ''}`}
+            >
               {columns.map((column) => {
                 const side = column.right ? 'text-right' : 'text-left';
                 const classes = `${side} ${column.className ?? ''} ${column.cellClassName ?? ''}`;
                 return column.names ? (
                   <th key={column.id} scope="row" className={`font-normal ${classes}`}>
-                    {column.cell(original)}
+                    {column.cell(row)}
                   </th>
                 ) : (
                   <td key={column.id} className={classes}>
-                    {column.cell(original)}
+                    {column.cell(row)}
                   </td>
                 );
               })}
@@ -126,25 +114,18 @@ export function DataTable<Row>({
   );
 }
 
-type Sorted = false | 'asc' | 'desc';
-
-const ariaSort = (sorted: Sorted | undefined) =>
-  sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none';
+const ARIA_SORT: Readonly<Record<string, 'ascending' | 'descending' | 'none'>> = {
+  asc: 'ascending',
+  desc: 'descending',
+  false: 'none',
+};
 
 /** A head that puts the rows in its order, then the other way round, then back as they came. */
-const Order = ({
-  sorted,
-  onTurn,
-  children,
-}: {
-  sorted: Sorted;
-  onTurn(): void;
-  children: ReactNode;
-}) => (
+const Order = ({ sorted, turn, children }: Ordering & { children: ReactNode }) => (
   <button
     type="button"
     className="inline-flex min-h-[44px] items-center gap-0.5 hover:underline"
-    onClick={onTurn}
+    onClick={turn}
   >
     {children}
     {sorted === 'asc' && <ArrowUp size={14} aria-hidden />}

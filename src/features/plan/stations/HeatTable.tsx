@@ -5,7 +5,7 @@ import type { HeatOption } from '@/core/plan/questions/heatSearch';
 import { nearestSetting } from '@/core/sheet/setting';
 import { TakeButton } from '@/ui/buttons/TakeButton';
 import { StateMark } from '@/ui/figure/StateMark';
-import { DataTable } from '@/ui/lists/DataTable';
+import { OrderedTable } from '@/ui/lists/OrderedTable';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown } from '../editor/EditorContext';
 import { spareWords } from '../marginWords';
@@ -29,7 +29,7 @@ export function HeatTable({
   const plain = 'pr-3 whitespace-nowrap';
   return (
     <div className="min-w-0">
-      <DataTable
+      <OrderedTable
         rows={options}
         keyOf={({ sizeMm, thicknessMm }) => `${sizeMm}-${thicknessMm}`}
         rowClassName={() => 'h-[53px] align-middle'}

@@ -11,7 +11,7 @@ import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 import { TakeButton } from '@/ui/buttons/TakeButton';
-import { DataTable } from '@/ui/lists/DataTable';
+import { OrderedTable } from '@/ui/lists/OrderedTable';
 
 /** A change stands for so long before shapes are compared again. */
 const SETTLE_MS = 250;
@@ -47,7 +47,7 @@ export function ComparePanel() {
       />
       {state.at === 'done' && (
         <div className="min-w-0">
-          <DataTable
+          <OrderedTable
             className="w-full text-[0.9375rem]"
             rows={state.result}
             keyOf={({ family }) => family}
