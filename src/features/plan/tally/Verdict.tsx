@@ -22,10 +22,8 @@ const variedFirst = (remedies: readonly Quoted[]): Quoted[] => {
 /** What fails, then the weakest link and what to do about it, then what else asks for a look. */
 export function Verdict() {
   const { result } = useShown();
-  const { edit } = useEdit();
-  const { pantry } = useWorld();
   const { text } = useUnits();
-  const { state, remedies, name } = result.weakestLink;
+  const { state, name } = result.weakestLink;
   const { title, says } = weakestText(result, text);
   const { mark } = STATE_WORDS[state];
   const { failures, others } = asksOf(result, text);
@@ -73,35 +71,8 @@ export function Verdict() {
           </Figure>
         </p>
         <p className="mt-1">{says}</p>
-        {state !== 'holds' && remedies.length > 0 && (
-          <ul className="mt-2 grid gap-1.5">
-            {variedFirst(remedies)
-              .slice(0, 3)
-              .map((remedy) => {
-                const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
-                const cost = costText(remedy.cost, text);
-                return (
-                  <li key={`${remedy.kind}${says}`}>
-                    <button
-                      type="button"
-                      onClick={() => {
-                        edit((plan) => applyChange(plan, remedy));
-                        own.current?.focus({ preventScroll: true });
-                      }}
-                      className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
-                    >
-                      <span className="py-1">
-                        {says}
-                        <span className="block text-small">
-                          {spareWords(remedy.weakest, remedy.margin)}
-                          {cost && `; ${cost}`}
-                        </span>
-                      </span>
-                    </button>
-                  </li>
-                );
-              })}
-          </ul>
+        {state !== 'holds' && (
+          <Remedies onTaken={() => own.current?.focus({ preventScroll: true })} />
         )}
       </div>
       {others.length > 0 && (
@@ -118,5 +89,45 @@ export function Verdict() {
         </ul>
       )}
     </div>
+  );
+}
+
+/** Ways to lift the weakest link, the three best. Each is quoted by a whole plan: only where one is asked for. */
+function Remedies({ onTaken }: { onTaken(): void }) {
+  const { result } = useShown();
+  const { edit } = useEdit();
+  const { pantry } = useWorld();
+  const { text } = useUnits();
+  const { remedies } = result.weakestLink;
+  if (remedies.length === 0) return null;
+  return (
+    <ul className="mt-2 grid gap-1.5">
+      {variedFirst(remedies)
+        .slice(0, 3)
+        .map((remedy) => {
+          const says = changeText(remedy, text, { pantry, scale: result.filling.scale });
+          const cost = costText(remedy.cost, text);
+          return (
+            <li key={`${remedy.kind}${says}`}>
+              <button
+                type="button"
+                onClick={() => {
+                  edit((plan) => applyChange(plan, remedy));
+                  onTaken();
+                }}
+                className="flex min-h-[44px] w-full items-center justify-between gap-3 rounded-md border-[1.5px] border-verdict-ink/45 px-3 text-left leading-tight hover:bg-white/35"
+              >
+                <span className="py-1">
+                  {says}
+                  <span className="block text-small">
+                    {spareWords(remedy.weakest, remedy.margin)}
+                    {cost && `; ${cost}`}
+                  </span>
+                </span>
+              </button>
+            </li>
+          );
+        })}
+    </ul>
   );
 }

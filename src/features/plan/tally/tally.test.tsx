@@ -3,6 +3,7 @@ import '@testing-library/jest-dom';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MARGIN_IDS } from '@/core/risk/margins';
+import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { planWith } from '@/core/testing/plans';
 import { atPlan } from '../testing/atPlan';
 import { Tally } from './Tally';
@@ -41,6 +42,16 @@ describe('the tally', () => {
     expect(verdict()).toHaveFocus();
     at.undo();
     expect(at.result().weakestLink.state).toBe('fails');
+  });
+
+  it('works out ways to mend only where there is something to mend', async () => {
+    const workedOut = (result: PlanResult) =>
+      !Object.getOwnPropertyDescriptor(result.weakestLink, 'remedies')!.get;
+    const whole = await atPlan(<Tally />);
+    expect(whole.result().weakestLink.state).toBe('holds');
+    expect(workedOut(whole.result())).toBe(false);
+    const broken = await atPlan(<Tally />, { plan: planWith({ shape: { doseG: 24 } }) });
+    expect(workedOut(broken.result())).toBe(true);
   });
 
   it('sets the station that fails above the piece that holds', async () => {
