@@ -2,11 +2,12 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
-import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import type { ReactNode } from 'react';
+import { headers } from 'next/headers';
 import { preload } from 'react-dom';
 import { readPreferences } from '@/server/preferences';
 import { Chrome } from '@/ui/layout/Chrome';
+import { NOTE_EARLY } from '@/ui/layout/early';
 import { ViewProvider } from '@/ui/layout/ViewContext';
 
 /** Each page is of this kitchen, now: none is made while building, which touches no kitchen's file. */
@@ -33,19 +34,26 @@ const FONTS = [
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const { units, theme, view, keys } = await readPreferences();
+  const policy = (await headers()).get('content-security-policy') ?? '';
   for (const { pathname } of FONTS) {
     preload(pathname, { as: 'font', type: 'font/woff2', crossOrigin: 'anonymous' });
   }
   return (
     <html lang="en" data-theme={theme}>
+      <head>
+        <script
+          nonce={/'nonce-([^']+)'/.exec(policy)?.[1]}
+          // The browser hides the nonce from scripts.
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: NOTE_EARLY }}
+        />
+      </head>
       <body>
-        <NuqsAdapter>
-          <ViewProvider guess={view}>
-            <Chrome units={units} theme={theme} keys={keys}>
-              {children}
-            </Chrome>
-          </ViewProvider>
-        </NuqsAdapter>
+        <ViewProvider guess={view}>
+          <Chrome units={units} theme={theme} keys={keys}>
+            {children}
+          </Chrome>
+        </ViewProvider>
       </body>
     </html>
   );

@@ -1,3 +1,4 @@
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { cutTo } from '@/core/cutTo';
 import { Link } from '@/ui/layout/Link';
 import { ImportPlan } from '@/features/plans/ImportPlan';
@@ -78,12 +79,14 @@ export default async function Page({ searchParams }: Props) {
           ))}
         </nav>
         {counts[shelf] > 0 && (
-          <PlanSearch
-            tags={tagsInUse(db, shelf)}
-            total={found.total}
-            pages={Math.ceil(found.total / PLANS_A_PAGE)}
-            page={found.page}
-          />
+          <NuqsAdapter>
+            <PlanSearch
+              tags={tagsInUse(db, shelf)}
+              total={found.total}
+              pages={Math.ceil(found.total / PLANS_A_PAGE)}
+              page={found.page}
+            />
+          </NuqsAdapter>
         )}
         <UnreadableNotice documents={found.unreadable} />
         {plans.length === 0 && found.unreadable.length > 0 ? null : plans.length === 0 &&

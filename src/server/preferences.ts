@@ -4,24 +4,27 @@ import { METRIC } from '@/core/units/units';
 
 export type Theme = 'system' | 'light' | 'dark';
 
+const VIEWS = ['phone', 'tablet', 'wide'] as const;
+
 export interface Preferences {
   readonly units: UnitPreferences;
   readonly theme: Theme;
   /** Whether single letters do something. */
   readonly keys: boolean;
-  /** The room the page likely has, by what the browser says it is. */
-  readonly view: 'phone' | 'wide';
+  /** The room the page likely has: as the last page found it, else by what the browser says it is. */
+  readonly view: (typeof VIEWS)[number];
 }
 
 /** The user's units, theme and keys, kept in cookies so that the first paint is already theirs. */
 export async function readPreferences(): Promise<Preferences> {
   const jar = await cookies();
   const theme = jar.get('theme')?.value;
+  const lastView = VIEWS.find((view) => view === jar.get('view')?.value);
   return {
     units: readUnits(jar.get('units')?.value),
     theme: theme === 'light' || theme === 'dark' ? theme : 'system',
     keys: jar.get('keys')?.value !== 'off',
-    view: /\bMobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'wide',
+    view: lastView ?? (/\bMobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'wide'),
   };
 }
 

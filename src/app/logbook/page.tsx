@@ -1,3 +1,4 @@
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { cutTo } from '@/core/cutTo';
 import type { Metadata } from 'next';
 import { Link } from '@/ui/layout/Link';
@@ -55,7 +56,9 @@ export default async function Page({ searchParams }: Props) {
           </p>
         ) : (
           <>
-            <RunSearch choices={choicesOf(all)} />
+            <NuqsAdapter>
+              <RunSearch choices={choicesOf(all)} />
+            </NuqsAdapter>
             <div className="mt-4 flex flex-wrap items-baseline justify-between gap-3">
               <p className="text-ink-dim" role="status">
                 {found.length} {found.length === 1 ? 'batch' : 'batches'}

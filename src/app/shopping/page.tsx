@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { cutTo } from '@/core/cutTo';
 import { planFigures } from '@/core/plan/evaluatePlan';
 import { planNeeds } from '@/core/shopping/shoppingList';
@@ -32,14 +33,16 @@ export default async function Page({ searchParams }: Props) {
   );
   const basis = getBasis(db);
   return (
-    <ShoppingPage
-      plans={[...others, ...found.plans].map(({ id, plan }) => {
-        const result = planFigures(plan, basis);
-        return { id, pieces: result.pieces, ...planNeeds(plan, result) };
-      })}
-      all={words === '' && found.total === found.plans.length}
-      ownRows={ownRows(db)}
-      notice={<UnreadableNotice documents={found.unreadable} />}
-    />
+    <NuqsAdapter>
+      <ShoppingPage
+        plans={[...others, ...found.plans].map(({ id, plan }) => {
+          const result = planFigures(plan, basis);
+          return { id, pieces: result.pieces, ...planNeeds(plan, result) };
+        })}
+        all={words === '' && found.total === found.plans.length}
+        ownRows={ownRows(db)}
+        notice={<UnreadableNotice documents={found.unreadable} />}
+      />
+    </NuqsAdapter>
   );
 }

@@ -3,8 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { UnitPreferences } from '@/core/units/preferences';
+import { keepPreference } from '../browser/keepPreference';
 import { CommandsProvider, useCommands, useSingleKeys, type Command } from '../commands/commands';
 import { UnitsProvider } from '../units/UnitsContext';
+import { takeEarly } from './early';
 import { FocusHome } from './FocusHome';
 import { later } from './later';
 
@@ -50,11 +52,6 @@ export function Chrome({
   );
 }
 
-/** Keeps a preference where the server finds it, so that the next page starts with it. */
-function keep(name: string, value: string): void {
-  document.cookie = `${name}=${value}; path=/; max-age=${365 * 24 * 3600}; samesite=lax`;
-}
-
 function ChromeInside({
   startingTheme,
   startingKeys,
@@ -74,12 +71,12 @@ function ChromeInside({
       setTheme(next) {
         set(next);
         document.documentElement.dataset.theme = next;
-        keep('theme', next);
+        keepPreference('theme', next);
       },
       keys,
       setKeys(on) {
         setKeys(on);
-        keep('keys', on ? 'on' : 'off');
+        keepPreference('keys', on ? 'on' : 'off');
       },
       openPalette: () => setOpen('palette'),
       openShortcuts: () => setOpen('shortcuts'),
@@ -166,8 +163,13 @@ function ChromeInside({
   useCommands(commands);
   useSingleKeys(keys);
   useEffect(() => {
-    // Now every part of the first page listens.
+    // Now every part of the first page listens, but for those that still wake.
     document.documentElement.dataset.listens = '';
+    takeEarly((tell) => {
+      const whenAwake = () =>
+        document.querySelector('[data-asleep]') ? setTimeout(whenAwake, 50) : tell();
+      setTimeout(whenAwake);
+    });
   }, []);
   useEffect(() => {
     // So that the first letters typed after Ctrl K are not lost to a slow line.

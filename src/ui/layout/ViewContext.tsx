@@ -1,6 +1,7 @@
 'use client';
 
-import { createContext, useContext, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useSyncExternalStore, type ReactNode } from 'react';
+import { keepPreference } from '../browser/keepPreference';
 
 /** How much room the page has: a phone, a tablet on its stand, a laptop. The widths are the style sheet's own. */
 export type View = 'phone' | 'tablet' | 'wide';
@@ -10,11 +11,6 @@ const WIDE = '(min-width: 64rem)';
 
 const Guess = createContext<View>('wide');
 
-/** What the first paint is drawn for, before the page knows its own width. */
-export const ViewProvider = ({ guess, children }: { guess: View; children: ReactNode }) => (
-  <Guess value={guess}>{children}</Guess>
-);
-
 function subscribe(changed: () => void): () => void {
   const queries = [TABLET, WIDE].map((query) => window.matchMedia(query));
   queries.forEach((query) => query.addEventListener('change', changed));
@@ -23,6 +19,16 @@ function subscribe(changed: () => void): () => void {
 
 const viewNow = (): View =>
   window.matchMedia(WIDE).matches ? 'wide' : window.matchMedia(TABLET).matches ? 'tablet' : 'phone';
+
+/** What the first paint is drawn for, before the page knows its own width; the next page's first paint knows it. */
+export function ViewProvider({ guess, children }: { guess: View; children: ReactNode }) {
+  useEffect(() => {
+    const keep = () => keepPreference('view', viewNow());
+    keep();
+    return subscribe(keep);
+  }, []);
+  return <Guess value={guess}>{children}</Guess>;
+}
 
 /** The room there is, for what is drawn to it rather than laid out in it: a drawing stands on the page once. */
 export function useView(): View {

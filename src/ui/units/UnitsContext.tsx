@@ -5,6 +5,7 @@ import { figureText, formatFigure, spoonText } from '@/core/units/format';
 import type { UnitPreferences } from '@/core/units/preferences';
 import { METRIC } from '@/core/units/units';
 import type { FigureUnit } from '@/core/working/working';
+import { keepPreference } from '../browser/keepPreference';
 
 interface UnitsValue {
   readonly units: UnitPreferences;
@@ -12,8 +13,6 @@ interface UnitsValue {
 }
 
 const Context = createContext<UnitsValue>({ units: METRIC, setUnits: () => {} });
-
-const YEAR_S = 365 * 24 * 3600;
 
 /** Holds the user's units and keeps them in a cookie, so that the next page starts in them. */
 export function UnitsProvider({
@@ -26,7 +25,7 @@ export function UnitsProvider({
   const [units, set] = useState(initial);
   const setUnits = useCallback((next: UnitPreferences) => {
     set(next);
-    document.cookie = `units=${encodeURIComponent(JSON.stringify(next))}; path=/; max-age=${YEAR_S}; samesite=lax`;
+    keepPreference('units', JSON.stringify(next));
   }, []);
   const value = useMemo(() => ({ units, setUnits }), [units, setUnits]);
   return <Context.Provider value={value}>{children}</Context.Provider>;

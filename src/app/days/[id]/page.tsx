@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { DayPage } from '@/features/day/DayPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -36,14 +37,16 @@ export default async function Page({ params }: Props) {
     [...planChoices(db, MOST_CHOICES), ...named].map((choice) => [choice.id, choice]),
   );
   return (
-    <DayPage
-      id={id}
-      stored={day}
-      edition={edition}
-      plans={own.map((stored) => [stored.id, stored.plan])}
-      choices={[...choices.values()]}
-      parts={getBasisParts(db)}
-      notice={null}
-    />
+    <NuqsAdapter>
+      <DayPage
+        id={id}
+        stored={day}
+        edition={edition}
+        plans={own.map((stored) => [stored.id, stored.plan])}
+        choices={[...choices.values()]}
+        parts={getBasisParts(db)}
+        notice={null}
+      />
+    </NuqsAdapter>
   );
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { PlanPage } from '@/features/plan/PlanPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -20,13 +21,15 @@ export default async function Page({ params }: Props) {
   const { id } = await params;
   const { plan, edition, revision } = orNotFound(() => getPlan(database(), id));
   return (
-    <PlanPage
-      key={id}
-      id={id}
-      stored={{ plan, edition, revision }}
-      kitchen={getKitchen(database())}
-      basisParts={getBasisParts(database())}
-      batch={testedBatch(database(), id, new Date())}
-    />
+    <NuqsAdapter>
+      <PlanPage
+        key={id}
+        id={id}
+        stored={{ plan, edition, revision }}
+        kitchen={getKitchen(database())}
+        basisParts={getBasisParts(database())}
+        batch={testedBatch(database(), id, new Date())}
+      />
+    </NuqsAdapter>
   );
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { BenchPage } from '@/features/bench/BenchPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -19,5 +20,9 @@ export default async function Page({ params }: Props) {
   const { id } = await params;
   const db = database();
   const run = { ...orNotFound(() => getRun(db, id)), found: foundCauses(db) };
-  return <BenchPage key={id} run={run} cooks={getKitchen(db).cooks} />;
+  return (
+    <NuqsAdapter>
+      <BenchPage key={id} run={run} cooks={getKitchen(db).cooks} />
+    </NuqsAdapter>
+  );
 }
