@@ -2,7 +2,7 @@ import type { Ingredient } from '../composition/ingredient';
 import type { Pantry } from '../composition/pantry';
 import type { EggContents } from '../dough/eggSizes';
 import { G_PER_OZ, METRIC_CUP_ML, ML_PER_US_TSP } from '../units/units';
-import { EACH_G } from './knownWords';
+import { CONTAINER_WORDS, EACH_G } from './knownWords';
 import type { Amount, Phrase } from './lineAmount';
 
 /** Whose cup, and how flour comes into it. */
@@ -19,7 +19,7 @@ export interface ReadOptions extends Measures {
 /** Flour dipped and swept weighs this much more in the same cup than spooned in. */
 export const SCOOPED = 1.2;
 
-const CONTAINERS = /^(can|jar|pack|package|packet|tub|box|bag|carton|container|bottle|tin)$/;
+const CONTAINERS = new RegExp(`^(?:${CONTAINER_WORDS.join('|')})$`);
 
 /** Counted in cans, jars, packets: what one holds has to be told. */
 export const isInContainers = ({ amounts }: Phrase): boolean =>
@@ -70,11 +70,14 @@ export interface Grams {
 }
 
 export function gramsOf(
-  { amounts, inBrackets, words }: Phrase,
+  { amounts: all, inBrackets, words }: Phrase,
   row: Ingredient | undefined,
   options: ReadOptions,
 ): Grams {
   const none: Grams = { g: null, how: '', about: false, byVolume: false };
+  // `A 400 g tin`: the weight is the amount, what it comes in a word.
+  const bare = all.filter(({ n, unit }) => !(n === 1 && unit !== null && CONTAINERS.test(unit)));
+  const amounts = bare.some(({ unit }) => unit !== null && unit in MASS_G) ? bare : all;
   const counted = amounts.find(({ unit }) => unit !== null && CONTAINERS.test(unit));
   if (inBrackets?.unit && MASS_G[inBrackets.unit] !== undefined) {
     const each = inBrackets.n * MASS_G[inBrackets.unit]!;
@@ -118,7 +121,7 @@ function oneOf(
   if (mass !== undefined) {
     return {
       g: n * mass,
-      how: mass === 1 ? '' : `${shortly(n)} ${unit}`,
+      how: mass === 1 ? '' : counted(n, unit),
       about: false,
       byVolume: false,
     };
@@ -130,7 +133,7 @@ function oneOf(
     const density = row.densityGPerMl * (flour && options.flour === 'scooped' ? SCOOPED : 1);
     return {
       g: n * ml * density,
-      how: `${shortly(n)} ${unit}${n === 1 ? '' : 's'} of ${Math.round(ml)} ml${flour ? `, ${options.flour}` : ''}`,
+      how: `${counted(n, unit)} of ${Math.round(ml)} ml${flour ? `, ${options.flour}` : ''}`,
       about: row.group !== 'liquid',
       byVolume: true,
     };
@@ -138,7 +141,7 @@ function oneOf(
   const hand = BY_HAND_G[unit];
   return hand === undefined
     ? null
-    : { g: n * hand, how: `${shortly(n)} ${unit}`, about: true, byVolume: false };
+    : { g: n * hand, how: counted(n, unit), about: true, byVolume: false };
 }
 
 /** What one of them weighs. */
@@ -160,3 +163,7 @@ function eachOf(
 }
 
 const shortly = (n: number): string => String(Number(n.toFixed(n < 10 ? 2 : 0)));
+
+/** `1 ounce`, `2 pinches`. */
+const counted = (n: number, unit: string): string =>
+  `${shortly(n)} ${n === 1 ? unit : /(sh|ch)$/.test(unit) ? `${unit}es` : `${unit}s`}`;

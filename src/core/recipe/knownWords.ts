@@ -204,3 +204,19 @@ export const DONE_WORDS: readonly (readonly [said: RegExp, preparations: readonl
   [/press/, ['press']],
   [/toast/, ['toast']],
 ];
+
+/** What things are bought in. */
+export const CONTAINER_WORDS = [
+  'can',
+  'tin',
+  'jar',
+  'tub',
+  'pack',
+  'packet',
+  'package',
+  'bag',
+  'carton',
+  'container',
+  'bottle',
+  'box',
+] as const;

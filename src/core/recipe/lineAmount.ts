@@ -1,4 +1,5 @@
 import { parseIngredient, type ParseIngredientOptions } from 'parse-ingredient';
+import { inOneWay } from './inOneWay';
 
 /** One amount of a line: a number, perhaps to another, perhaps in a unit. */
 export interface Amount {
@@ -118,7 +119,8 @@ export function phrasesOf(line: string): Phrase[] {
   );
   const phrases: Phrase[] = [];
   let carried: Amount[] = [];
-  for (const piece of pieces) {
+  for (const written of pieces) {
+    const piece = inOneWay(written);
     const inBrackets = bracketed(piece);
     const amounts = [...carried];
     let rest = multiplied(piece.replace(BRACKETS, ' ').replace(/\s+/g, ' '));

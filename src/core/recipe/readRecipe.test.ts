@@ -15,6 +15,61 @@ const options: ReadOptions = {
 const one = (line: string, over: Partial<ReadOptions> = {}) =>
   readRecipe(line, { ...options, ...over })[0]!;
 
+describe('what comes in a can, a tub, a bag', () => {
+  it.each([
+    ['400 g tin of pumpkin', 400],
+    ['a 400 g can pumpkin', 400],
+    ['one 14-oz can pumpkin', 14 * 28.349523125],
+    ['2 14 oz. cans pumpkin', 28 * 28.349523125],
+    ['2 (14-ounce) cans pumpkin', 28 * 28.349523125],
+    ['1 1/2 lb bag pumpkin', 1.5 * 453.59237],
+  ])('%s is %s g of it', (line, g) => {
+    const { g: raw, weighedG } = one(line);
+    expect(weighedG ?? raw).toBeCloseTo(g, 6);
+  });
+
+  it.each(['a can of pumpkin', '2 cans pumpkin', '3 tubs ricotta'])(
+    '%s has to be asked',
+    (line) => {
+      expect(one(line)).toMatchObject({ g: null, asks: ['howMuch'] });
+    },
+  );
+
+  it('is told as it was counted', () => {
+    expect(one('2 14 oz. cans pumpkin').how).toBe('2 of 397 g');
+    expect(one('4 oz goat cheese').how).toBe('4 ounces');
+    expect(one('1 oz goat cheese').how).toBe('1 ounce');
+  });
+});
+
+describe('commas', () => {
+  const read = (line: string) =>
+    readRecipe(line, options).map(({ ids, g }) => [ids[0], g && Math.round(g)]);
+
+  it('part ingredients that each have an amount', () => {
+    expect(read('400 g 00 flour, 4 eggs, 1 tbsp olive oil')).toEqual([
+      ['flour-00', 400],
+      ['egg-whole', 200],
+      ['oil-olive', 13],
+    ]);
+    expect(read('ricotta 500 g, parmesan 80 g, 1 yolk')).toEqual([
+      ['ricotta-fresh', 500],
+      ['hard-cheese-aged', 80],
+      ['egg-yolk', 17],
+    ]);
+  });
+
+  it.each([
+    ['500 g squash, 2 cm dice', 1],
+    ['500 g ricotta, drained', 1],
+    ['1 onion, 150 g', 1],
+    ['100 g parmesan, grated, 20 g of it for the table', 1],
+    ['1,5 kg squash', 1],
+  ])('of %s part nothing', (line, parts) => {
+    expect(read(line)).toHaveLength(parts);
+  });
+});
+
 describe('phrasesOf', () => {
   it.each([
     ['2 ½ cups flour', [[2.5, 'cup']], 'flour'],
@@ -42,6 +97,25 @@ describe('phrasesOf', () => {
     ['pinch of nutmeg', [[1, 'pinch']], 'nutmeg'],
     ['salt to taste', [], 'salt to taste'],
   ] as const)('%s', (line, amounts, words) => {
+    const [phrase] = phrasesOf(line);
+    expect(phrase!.amounts.map(({ n, unit }) => [n, unit])).toEqual(amounts);
+    expect(phrase!.words).toBe(words);
+  });
+
+  it.each([
+    ['8 ounces/225 g ricotta', [[225, 'gram']], 'ricotta'],
+    ['225 g / 8 oz ricotta', [[225, 'gram']], 'ricotta'],
+    ['- 500g/1lb 2oz flour', [[500, 'gram']], 'flour'],
+    ['2 cups/250 g flour', [[250, 'gram']], 'flour'],
+    ['1/2 cup milk', [[0.5, 'cup']], 'milk'],
+    ['Ricotta 500 g', [[500, 'gram']], 'ricotta'],
+    ['Flour: 400 g', [[400, 'gram']], 'flour'],
+    ['Parmesan, 80 g', [[80, 'gram']], 'parmesan'],
+    ['goat cheese – 4 oz', [[4, 'ounce']], 'goat cheese'],
+    ['milk 1 ½ cups', [[1.5, 'cup']], 'milk'],
+    ['Eggs: 3', [[3, null]], 'eggs'],
+    ['Egg yolks - 4', [[4, null]], 'egg yolks'],
+  ] as const)('%s, in other ways than the usual', (line, amounts, words) => {
     const [phrase] = phrasesOf(line);
     expect(phrase!.amounts.map(({ n, unit }) => [n, unit])).toEqual(amounts);
     expect(phrase!.words).toBe(words);
@@ -76,7 +150,7 @@ describe('readRecipe', () => {
     ['2 cloves garlic', 10, 'garlic-raw'],
     ['100 ml milk', 103, 'milk-whole'],
     ['50 g walnuts', 50, 'walnut'],
-    ['butternut squash 900 g', null, 'squash-raw'],
+    ['butternut squash 900 g', 900, 'squash-raw'],
   ] as const)('%s is %s g of %s', (line, g, id) => {
     const part = one(line);
     expect(part.g === null ? null : Math.round(part.g)).toBe(g);

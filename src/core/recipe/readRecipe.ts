@@ -53,12 +53,26 @@ export function readRecipe(text: string, options: ReadOptions): ReadPart[] {
       headed = heading;
       continue;
     }
-    for (const phrase of phrasesOf(line)) {
+    for (const phrase of phrasesIn(line, names)) {
       const part = partOf(line.trim(), phrase, names, options);
       if (part) parts.push({ ...part, headed });
     }
   }
   return sided(parts, options.pantry);
+}
+
+/**
+ * What a line holds. Commas part ingredients only where each side has an amount and a name of its own, as in
+ * `400 g flour, 4 eggs`: most say how something is cut.
+ */
+function phrasesIn(line: string, names: readonly KnownWords[]): Phrase[] {
+  const apart = line.split(/,\s+/).map(phrasesOf);
+  const each = apart.every(
+    (phrases) =>
+      phrases.length > 0 &&
+      phrases.every(({ amounts, words }) => amounts.length > 0 && nameIn(words, names)),
+  );
+  return apart.length > 1 && each ? apart.flat() : phrasesOf(line);
 }
 
 /** A line that only names what follows: which side it is of, null for another; undefined when it is none. */
