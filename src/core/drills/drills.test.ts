@@ -3,7 +3,7 @@ import { GLOSSARY, GLOSSARY_IDS } from '../glossary';
 import { genericRollers } from '../sheet/genericRollers';
 import { capVolume } from '../shapes/cap';
 import { clock, DRILL_IDS, mark, near, type DrillId } from './drill';
-import { drill, DRILLS, MOST_SEED } from './drills';
+import { anotherDrill, drill, DRILLS, MOST_SEED } from './drills';
 import { throughSheet } from './light';
 
 const SEEDS = Array.from({ length: 40 }, (_, i) => 1 + i * 7919);
@@ -18,6 +18,18 @@ describe.each(DRILL_IDS)('the exercise %s', (kind) => {
     expect(drill(kind, 5)).toEqual(drill(kind, 5));
     const seen = new Set(SEEDS.map((seed) => drill(kind, seed).sees));
     expect(seen.size).toBeGreaterThan(SEEDS.length * 0.4);
+  });
+
+  it('never looks like the last one when another is asked for', () => {
+    const last = drill(kind, 5);
+    const looks = ({ sees, picture }: typeof last) => JSON.stringify([sees, picture]);
+    const seeds = [5, 5, 5, 1, 2, 3, 4];
+    const next = anotherDrill(last, () => seeds.shift()!);
+    expect(next.kind).toBe(kind);
+    expect(looks(next)).not.toBe(looks(last));
+    expect(next).toEqual(drill(kind, next.seed));
+    // A source of seeds that has only one cannot hang the page.
+    expect(anotherDrill(last, () => 5)).toEqual(last);
   });
 
   it('can be solved: its own answer is marked right, and another wrong', () => {

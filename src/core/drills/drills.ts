@@ -35,3 +35,24 @@ export const drill = (kind: DrillId, seed: number, gear: DrillGear = GENERIC_GEA
   seed,
   ...DRILLS[kind].make(seed, gear),
 });
+
+/** So many seeds are tried for one that looks otherwise. */
+const TRIES = 12;
+
+/**
+ * Another exercise of the same kind: never one that looks like the last, which would seem to have stood still.
+ * @param seedOf gives a seed each time it is asked
+ */
+export function anotherDrill(
+  last: Pick<Drill, 'kind' | 'sees' | 'picture'>,
+  seedOf: () => number,
+  gear: DrillGear = GENERIC_GEAR,
+): Drill {
+  const looks = ({ sees, picture }: Pick<Drill, 'sees' | 'picture'>) =>
+    JSON.stringify([sees, picture]);
+  let next = drill(last.kind, seedOf(), gear);
+  for (let left = TRIES; left > 1 && looks(next) === looks(last); left -= 1) {
+    next = drill(last.kind, seedOf(), gear);
+  }
+  return next;
+}

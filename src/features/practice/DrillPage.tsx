@@ -1,8 +1,8 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { DrillGear, DrillId } from '@/core/drills/drill';
-import { drill, DRILLS } from '@/core/drills/drills';
+import { anotherDrill, drill, DRILLS } from '@/core/drills/drills';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { anotherSeed } from './anotherSeed';
 import { PracticeHead } from './PracticeHead';
@@ -18,14 +18,18 @@ export function DrillPage({
   first: number;
   gear: DrillGear;
 }) {
-  const [seed, setSeed] = useState(first);
+  const [each, setEach] = useState(() => drill(kind, first, gear));
   useKeptOffline();
-  const each = useMemo(() => drill(kind, seed, gear), [kind, seed, gear]);
   return (
     <>
       <PracticeHead says={DRILLS[kind].trains} />
       <h1 className="font-display text-[2rem] leading-tight">{DRILLS[kind].name}</h1>
-      <Exercise key={seed} drill={each} next="Another" onNext={() => setSeed(anotherSeed())} />
+      <Exercise
+        key={each.seed}
+        drill={each}
+        next="Another"
+        onNext={() => setEach(anotherDrill(each, anotherSeed, gear))}
+      />
     </>
   );
 }
