@@ -172,7 +172,7 @@ function labelsOf(
           left -= here;
           labels.push({
             title: plan.name,
-            count: `${here} pieces`,
+            count: here === 1 ? '1 piece' : `${here} pieces`,
             made,
             useBy: dayAfter(made, keepsDays),
             allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed',

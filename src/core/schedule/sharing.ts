@@ -33,6 +33,27 @@ export interface Shared {
 
 /** A plan works with no less than this in hand, g. */
 const LEAST_G = 5;
+/** Dough for a piece is measured so often, each time in what then falls to its shape. */
+const ROUNDS = 3;
+
+/** A plan on what is in hand. */
+const inHand = (plan: Plan, doughInHandG: number, fillingInHandG: number | null): Plan => ({
+  ...plan,
+  batch: {
+    ...plan.batch,
+    wayIn: fillingInHandG === null ? 'dough' : 'both',
+    doughInHandG,
+    ...(fillingInHandG !== null && { fillingInHandG }),
+  },
+});
+
+/** Dough that a piece takes where so much is in hand: trim and all, without what is left over. */
+function doughOfPiece(plan: Plan, doughG: number, basis: Basis): number {
+  const few = doughG < LEAST_G ? null : evaluatePlan(inHand(plan, doughG, null), basis);
+  // Where that makes none, as the plan has it.
+  const { pieces, leftover, dough } = few && few.pieces > 0 ? few : evaluatePlan(plan, basis);
+  return (dough.totalG - leftover.doughG) / Math.max(1, pieces);
+}
 
 /**
  * Splits dough in hand, and filling where it is shared too, between shapes. Law: what falls to them is what there
@@ -46,19 +67,37 @@ export function shareInHand(
   sharers: readonly Sharer[],
   basis: Basis,
 ): Shared[] {
-  const each = sharers.map(({ plan, weight }) => {
-    const result = evaluatePlan(plan, basis);
-    const perPieceG = result.dough.totalG / Math.max(1, result.pieces);
-    return {
-      dough: by === 'dough' ? weight : weight * perPieceG,
-      filling: (by === 'dough' ? weight / perPieceG : weight) * result.filling.perPieceG,
-    };
-  });
-  const total = (of: 'dough' | 'filling') => each.reduce((sum, share) => sum + share[of], 0) || 1;
-  const [allDough, allFilling] = [total('dough'), total('filling')];
+  const total = (shares: readonly number[]) => shares.reduce((sum, share) => sum + share, 0) || 1;
+  /** What falls to each of something that is shared so. */
+  const falls = (amount: number, shares: readonly number[]) =>
+    shares.map((share) => (amount * share) / total(shares));
+  // A piece takes more dough of a small batch than of a large one: measured in what falls to its shape.
+  let perPieceG = sharers.map(() => 1);
+  let dough = falls(
+    doughG,
+    sharers.map(({ weight }) => weight),
+  );
+  for (let round = 0; round < ROUNDS; round += 1) {
+    perPieceG = sharers.map(({ plan }, i) => doughOfPiece(plan, dough[i]!, basis));
+    if (by === 'dough') break;
+    dough = falls(
+      doughG,
+      sharers.map(({ weight }, i) => weight * perPieceG[i]!),
+    );
+  }
+  const filling =
+    fillingG === null
+      ? null
+      : falls(
+          fillingG,
+          sharers.map(
+            ({ plan, weight }, i) =>
+              (by === 'dough' ? weight / perPieceG[i]! : weight) * plan.shape.doseG,
+          ),
+        );
   return sharers.map(({ id, plan, weight }, i) => {
-    const own = (doughG * each[i]!.dough) / allDough;
-    const ownFilling = fillingG === null ? null : (fillingG * each[i]!.filling) / allFilling;
+    const own = dough[i]!;
+    const ownFilling = filling?.[i] ?? null;
     if (weight <= 0 || own < LEAST_G || (ownFilling !== null && ownFilling < LEAST_G)) {
       return {
         id,
@@ -71,18 +110,7 @@ export function shareInHand(
         leftFillingG: ownFilling ?? 0,
       };
     }
-    const made = evaluatePlan(
-      {
-        ...plan,
-        batch: {
-          ...plan.batch,
-          wayIn: ownFilling === null ? 'dough' : 'both',
-          doughInHandG: own,
-          ...(ownFilling !== null && { fillingInHandG: ownFilling }),
-        },
-      },
-      basis,
-    );
+    const made = evaluatePlan(inHand(plan, own, ownFilling), basis);
     return {
       id,
       doughG: own,

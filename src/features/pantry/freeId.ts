@@ -4,6 +4,7 @@ export function freeId(name: string, taken: ReadonlyMap<string, unknown>): strin
     name
       .toLowerCase()
       .normalize('NFD')
+      .replace(/\p{M}/gu, '')
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '')
       .slice(0, 60) || 'own';

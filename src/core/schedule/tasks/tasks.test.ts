@@ -6,7 +6,6 @@ import { METRIC } from '../../units/units';
 import { figureText } from '../../units/format';
 import { minuteOf } from '../document/clock';
 import { dayPaper } from '../paper';
-import { shareInHand } from '../sharing';
 import { doughBowls, fillingBowls } from './bowls';
 import { PREPARATION_TIMES } from './preparationTimes';
 import { TASK_KINDS } from './task';
@@ -72,46 +71,6 @@ describe('one dough, one bowl', () => {
     const plans = new Map([...DAY_PLANS, ['half-moons', water]]);
     const two = dayWith([{ planId: 'ravioli' }, { planId: 'half-moons' }]);
     expect(dayWork(two, plans).doughs.length).toBe(2);
-  });
-
-  it('is shared out as it is in hand, by dough or by pieces, with nothing lost', () => {
-    const sharers = ['ravioli', 'half-moons'].map((id, i) => ({
-      id,
-      plan: DAY_PLANS.get(id)!,
-      weight: i + 1,
-    }));
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 200, max: 4000 }),
-        fc.option(fc.integer({ min: 200, max: 4000 })),
-        fc.constantFrom('pieces' as const, 'dough' as const),
-        (doughG, fillingG, by) => {
-          const shared = shareInHand({ doughG, fillingG, by }, sharers, startingBasis);
-          expect(shared.reduce((total, share) => total + share.doughG, 0)).toBeCloseTo(doughG, 6);
-          if (fillingG !== null) {
-            expect(shared.reduce((total, share) => total + share.fillingG, 0)).toBeCloseTo(
-              fillingG,
-              6,
-            );
-          }
-          for (const share of shared) expect(share.leftDoughG).toBeLessThanOrEqual(share.doughG);
-        },
-      ),
-      { numRuns: 30 },
-    );
-    const [few, many] = shareInHand(
-      { doughG: 2000, fillingG: null, by: 'pieces' },
-      sharers,
-      startingBasis,
-    );
-    expect(many!.pieces / few!.pieces).toBeGreaterThan(1.6);
-    expect(many!.pieces / few!.pieces).toBeLessThan(2.4);
-    const [none] = shareInHand(
-      { doughG: 1000, fillingG: null, by: 'dough' },
-      [{ ...sharers[0]!, weight: 0 }, sharers[1]!],
-      startingBasis,
-    );
-    expect(none).toMatchObject({ doughG: 0, pieces: 0 });
   });
 });
 
