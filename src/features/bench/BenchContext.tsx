@@ -1,6 +1,15 @@
 'use client';
 
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { useRouter } from 'next/navigation';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from 'react';
 import { basisFrom, type Basis } from '@/core/basis/basis';
 import type { CauseId } from '@/core/faults/causes';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
@@ -26,6 +35,9 @@ export interface GivenRun {
   readonly last: number;
 }
 
+/** How a run ends: made to its end, or given up. */
+type Ending = 'finished' | 'abandoned';
+
 /** What every part of the bench works on. */
 export interface BenchValue extends LiveRun {
   readonly given: GivenRun;
@@ -34,6 +46,8 @@ export interface BenchValue extends LiveRun {
   /** The plan as it now stands at this bench: what was changed, corrected and tested counted. */
   readonly planNow: PlanAtBench;
   readonly resultNow: PlanResult;
+  /** Ends the run; the page goes on to what came of it as soon as the server has that too. */
+  end(how: Ending): void;
 }
 
 const Context = createContext<BenchValue | null>(null);
@@ -43,6 +57,23 @@ export function useBench(): BenchValue {
   const value = useContext(Context);
   if (!value) throw new Error('useBench needs a BenchProvider above it');
   return value;
+}
+
+/** Ends a run. Without a line there is nowhere to go: the bench says that it is over. */
+function useEnding({ happen, line, state, waiting }: LiveRun, id: string): BenchValue['end'] {
+  const router = useRouter();
+  const [next, setNext] = useState<string | null>(null);
+  const over = state.status !== 'open' && waiting === 0 && line === 'up';
+  useEffect(() => {
+    if (over && next) router.push(next);
+  }, [over, next, router]);
+  return useCallback(
+    (how) => {
+      happen(how === 'finished' ? { kind: how } : { kind: how, why: '' });
+      if (line === 'up') setNext(how === 'finished' ? `/logbook/${id}` : '/logbook');
+    },
+    [happen, id, line],
+  );
 }
 
 /** Gives a run, its plan and what both come to, to the whole bench. */
@@ -56,6 +87,7 @@ export function BenchProvider({
   children: ReactNode;
 }) {
   const run = useRun(given.id, given, cook);
+  const end = useEnding(run, given.id);
   const { text, split } = useUnits();
   const basis = useMemo(() => basisFrom(given), [given]);
   const planned = useMemo(() => evaluatePlan(given.plan, basis), [given.plan, basis]);
@@ -80,8 +112,8 @@ export function BenchProvider({
     [given.plan, planned, resultNow, state, basis, text, split],
   );
   const value = useMemo(
-    () => ({ ...run, given, basis, bench, planNow, resultNow }),
-    [run, given, basis, bench, planNow, resultNow],
+    () => ({ ...run, given, basis, bench, planNow, resultNow, end }),
+    [run, given, basis, bench, planNow, resultNow, end],
   );
   return <Context value={value}>{children}</Context>;
 }

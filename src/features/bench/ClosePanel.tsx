@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SIGNS, SIGN_IDS, type Sign } from '@/core/faults/signs';
 import { EDGES } from '@/core/run/events';
@@ -61,8 +60,7 @@ export function BurstKeys() {
 
 /** What came of it: burst and how, what was left, how the edge ate; then the ledger closes. */
 export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
-  const { bench, given, state, happen, line } = useBench();
-  const router = useRouter();
+  const { bench, end, state, happen } = useBench();
   const [many, setMany] = useState(false);
   const [note, setNote] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -182,23 +180,12 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
           type="button"
           data-next
           className="bench-key bench-key-strong"
-          onClick={() => {
-            happen({ kind: 'finished' });
-            // Without a line there is nowhere to go: the bench says that it is closed.
-            if (line === 'up') router.push(`/logbook/${given.id}`);
-          }}
+          onClick={() => end('finished')}
         >
           <b>Close the batch</b>
           <span>{state.pieces - state.lost} whole pieces</span>
         </button>
-        <button
-          type="button"
-          className="bench-key"
-          onClick={() => {
-            happen({ kind: 'abandoned', why: '' });
-            if (line === 'up') router.push('/logbook');
-          }}
-        >
+        <button type="button" className="bench-key" onClick={() => end('abandoned')}>
           <b>Give it up</b>
           <span className="bench-dim">nothing is learnt from it</span>
         </button>

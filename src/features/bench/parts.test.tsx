@@ -8,7 +8,7 @@ import { eventsFrom } from '@/core/testing/kitchens';
 import { planWith } from '@/core/testing/plans';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
 import { Clocks, clockText } from './Clocks';
-import { BurstKeys } from './ClosePanel';
+import { BurstKeys, ClosePanel } from './ClosePanel';
 import { FeelPanel } from './FeelPanel';
 import { FillKeys } from './FillStep';
 import { Keypad } from './Keypad';
@@ -28,7 +28,8 @@ jest.mock('./outbox', () => ({
     sent: jest.fn(() => Promise.resolve()),
   },
 }));
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+const mockPush = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush }) }));
 jest.mock('./devices/DevicesContext', () => ({ useDevices: () => ({ reading: () => null }) }));
 
 const plan = planWith({ batch: { portions: 8 } });
@@ -250,6 +251,36 @@ describe('what happens', () => {
     const [change] = within(panel).getAllByRole('button');
     await userEvent.click(change!);
     expect(tapped()).toHaveLength(1);
+  });
+});
+
+describe('the end of a batch', () => {
+  it('leads on to what came of it once the server has it, not before', async () => {
+    await atBench(<ClosePanel tests={[]} />);
+    let taken = () => {};
+    globalThis.fetch = jest.fn(
+      () =>
+        new Promise<Response>((done) => {
+          taken = () => done({ ok: true, status: 200 } as Response);
+        }),
+    );
+    const kept = { run: 'run', event: eventsFrom([{ kind: 'finished' }])[0]!, sent: 0 as const };
+    jest.mocked(outbox.waiting).mockResolvedValueOnce([kept]);
+    await press(/^Close the batch/);
+    expect(tapped()).toEqual([{ kind: 'finished' }]);
+    expect(mockPush).not.toHaveBeenCalled();
+    await act(async () => taken());
+    expect(mockPush).toHaveBeenCalledWith('/logbook/run');
+  });
+
+  it('without a line stays where it is', async () => {
+    await atBench(<ClosePanel tests={[]} />);
+    const kept = { run: 'run', event: eventsFrom([{ kind: 'finished' }])[0]!, sent: 0 as const };
+    jest.mocked(outbox.waiting).mockResolvedValue([kept]);
+    await press(/^Give it up/);
+    expect(tapped()).toEqual([{ kind: 'abandoned', why: '' }]);
+    expect(mockPush).not.toHaveBeenCalled();
+    jest.mocked(outbox.waiting).mockResolvedValue([]);
   });
 });
 
