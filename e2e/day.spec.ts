@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import ICAL from 'ical.js';
-import { expect, newPlan, openTab, saved, test, type } from './kitchen';
+import { anotherPage, expect, newPlan, openTab, saved, test, type } from './kitchen';
 
 const DEMO = '/days/friday-supper-and-saturday-stall';
 
@@ -113,7 +113,7 @@ test('what comes late is gone round, and everybody sees it', async ({ page, cont
   await page.reload();
   await settled(page);
   await expect(page.getByTestId('now')).toBeVisible();
-  const other = await context.newPage();
+  const other = await anotherPage(context);
   await other.clock.setFixedTime(new Date(`2026-11-27T${hour}:${min}:00`).getTime() + 45 * 60_000);
   await other.goto(url);
   await settled(other);

@@ -1,5 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import {
+  expect,
+  test as base,
+  type BrowserContext,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 import { startServer, type Served } from './server';
 
 const LOOK_MS = 10_000;
@@ -37,6 +43,26 @@ function keepsDrawing(page: Page): () => void {
   return () => clearInterval(timer);
 }
 
+/** A page whose opening ends when it listens. */
+function thereOnceItListens(page: Page): Page {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  page.goto = async (...how) => {
+    const answer = await goto(...how);
+    await listens(page);
+    return answer;
+  };
+  page.reload = async (...how) => {
+    const answer = await reload(...how);
+    await listens(page);
+    return answer;
+  };
+  return page;
+}
+
+/** Another window beside the test's own, of the same browser or of another device's. */
+export const anotherPage = async (context: BrowserContext): Promise<Page> =>
+  thereOnceItListens(await context.newPage());
+
 /** Every test fails when the page writes an error to the console that it did not ask for. */
 export const test = base.extend<
   { expectedErrors: RegExp[]; quiet: void; database: string },
@@ -55,18 +81,7 @@ export const test = base.extend<
   database: ({ server }, hand) => hand(server.database),
   // A page is there once it listens: nothing is pressed before, and nothing tried twice.
   page: async ({ page }, hand) => {
-    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
-    page.goto = async (...how) => {
-      const answer = await goto(...how);
-      await listens(page);
-      return answer;
-    };
-    page.reload = async (...how) => {
-      const answer = await reload(...how);
-      await listens(page);
-      return answer;
-    };
-    const stop = keepsDrawing(page);
+    const stop = keepsDrawing(thereOnceItListens(page));
     await hand(page);
     stop();
   },

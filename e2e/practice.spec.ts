@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './kitchen';
+import { anotherPage, expect, test } from './kitchen';
 
 const told = (page: Page) => page.getByRole('group', { name: 'What it is' });
 
@@ -118,7 +118,7 @@ test('what was missed comes back, on another device of the same cook too', async
   );
 
   // The day after, at another device.
-  const other = await (await browser.newContext({ baseURL })).newPage();
+  const other = await anotherPage(await browser.newContext({ baseURL }));
   await other.clock.install({ time: new Date('2026-11-21T11:00:00') });
   await other.goto('/practice');
   await other.getByLabel('Whose hand').selectOption('Maren');

@@ -1,4 +1,4 @@
-import { expect, listens, newPlan, saved, stored, tally, test, type } from './kitchen';
+import { anotherPage, expect, newPlan, saved, stored, tally, test, type } from './kitchen';
 
 test.use({ expectedErrors: [/ERR_FAILED|ERR_INTERNET_DISCONNECTED|status of 409|status of 500/] });
 
@@ -50,10 +50,9 @@ test('what is typed and not yet left is there after a reload', async ({ page }) 
 
 test('two windows: what each changes by itself is joined, and said', async ({ page, context }) => {
   const id = await newPlan(page, 'Two hands');
-  const other = await context.newPage();
+  const other = await anotherPage(context);
   await page.goto(`/plans/${id}?at=count`);
   await other.goto(`/plans/${id}?at=count`);
-  await listens(other);
   await type(page, 'Portions', '20');
   await saved(page);
   await type(other, 'Pieces each', '7');
@@ -67,10 +66,9 @@ test('two windows: the later one is asked, and nothing is written over unseen', 
   context,
 }) => {
   const id = await newPlan(page, 'Two windows');
-  const other = await context.newPage();
+  const other = await anotherPage(context);
   await page.goto(`/plans/${id}?at=count`);
   await other.goto(`/plans/${id}?at=count`);
-  await listens(other);
   await type(page, 'Portions', '20');
   await saved(page);
   await type(other, 'Portions', '60');

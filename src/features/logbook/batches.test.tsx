@@ -8,11 +8,9 @@ import { HOLD_ALL } from '@/core/calibrate/learntKeys';
 import { QUANTITIES } from '@/core/calibrate/quantities';
 import type { Finding } from '@/core/log/findings';
 import type { Month } from '@/core/log/trends';
-import type { Happening } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
 import { summaryOf } from '@/core/run/summary';
 import { eventsFrom } from '@/core/testing/kitchens';
-import { planWith } from '@/core/testing/plans';
 import { holdAtTypical } from '@/server/actions/runs';
 import type { RunRow } from '@/server/repositories/runs';
 import { BesideView } from './BesideView';
@@ -20,6 +18,7 @@ import { choicesOf, findRuns, type RunQuery } from './findRuns';
 import { LearntTable } from './LearntTable';
 import { RunList } from './RunList';
 import { TrendsView } from './TrendsView';
+import { made, plan, RUN } from './testing/madeBatch';
 
 jest.mock('next/navigation', () => ({
   useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }),
@@ -29,19 +28,6 @@ jest.mock('@/ui/layout/say', () => ({ say: jest.fn(), sayTrouble: jest.fn() }));
 // Charts have their tables beside them, which say the same.
 jest.mock('./TrendCharts', () => ({ __esModule: true, default: () => null }));
 
-const RUN = '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0001';
-const plan = planWith({ batch: { portions: 8 } });
-const made: readonly Happening[] = [
-  { kind: 'begun' },
-  { kind: 'weighed', what: 'doses', g: 45, n: 5 },
-  { kind: 'sheetDone', pieces: 24, torn: false },
-  { kind: 'sheetDone', pieces: 24, torn: false },
-  { kind: 'burst', how: 'lip', pieces: 2 },
-  { kind: 'burst', how: 'popped', pieces: 1 },
-  { kind: 'left', what: 'dough', g: 40 },
-  { kind: 'left', what: 'filling', g: 25 },
-  { kind: 'finished' },
-];
 const row = (more: Partial<RunRow> = {}, happenings = made): RunRow => ({
   id: RUN,
   planId: 'celeriac',

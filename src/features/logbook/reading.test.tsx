@@ -4,11 +4,11 @@ import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { Happening } from '@/core/run/events';
 import { eventsFrom } from '@/core/testing/kitchens';
-import { planWith } from '@/core/testing/plans';
 import { linkToRun, takeLinksBack } from '@/server/actions/door';
 import { planAgainFrom } from '@/server/actions/runs';
 import { RunLinks } from './RunLinks';
 import { RunPage } from './RunPage';
+import { made, plan, RUN } from './testing/madeBatch';
 
 const push = jest.fn();
 const refresh = jest.fn();
@@ -24,19 +24,6 @@ jest.mock('@/ui/layout/say', () => ({
   sayTrouble: (text: string) => said.push({ text }),
 }));
 
-const RUN = '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0001';
-const plan = planWith({ batch: { portions: 8 } });
-const made: readonly Happening[] = [
-  { kind: 'begun' },
-  { kind: 'weighed', what: 'doses', g: 45, n: 5 },
-  { kind: 'sheetDone', pieces: 24, torn: false },
-  { kind: 'sheetDone', pieces: 24, torn: false },
-  { kind: 'burst', how: 'lip', pieces: 2 },
-  { kind: 'burst', how: 'popped', pieces: 1 },
-  { kind: 'left', what: 'dough', g: 40 },
-  { kind: 'left', what: 'filling', g: 25 },
-  { kind: 'finished' },
-];
 const given = (happenings: readonly Happening[] = made) => ({
   id: RUN,
   planId: 'celeriac',
