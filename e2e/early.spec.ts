@@ -54,6 +54,33 @@ test('a choice made before the page listens is the one it goes by', async ({ pag
   await expect(page.getByLabel('Whose hand')).toHaveValue('Maren');
 });
 
+test('a button pressed before the page listens does what it says, once', async ({ page }) => {
+  const id = await newPlan(page, 'Early press');
+  await page.goto('/words');
+  const come = await openSlowly(page, `/plans/${id}?at=count`);
+  const boil = page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('button', { name: /Boil/ });
+  await boil.click();
+  await boil.click();
+  await come();
+  await expect(page).toHaveURL(/at=boil/);
+  await expect(page.getByRole('heading', { name: 'Boil', level: 2 })).toBeAttached();
+});
+
+test('a form sent off before the page listens stays, and goes off with what was typed', async ({
+  page,
+}) => {
+  await page.goto('/words');
+  const come = await openSlowly(page, '/plans/new');
+  await page.getByRole('textbox', { name: /^For how many/ }).fill('7');
+  await page.getByRole('button', { name: 'Show me' }).click();
+  expect(page.url()).not.toContain('?');
+  await come();
+  await expect(page).toHaveURL(/[0-9a-f-]{36}/);
+  await expect(tally(page)).toContainText('7 portions');
+});
+
 test('what a browser puts back into a field by itself is no hand’s doing', async ({
   page,
   context,

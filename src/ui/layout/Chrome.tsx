@@ -167,7 +167,7 @@ function ChromeInside({
     document.documentElement.dataset.listens = '';
     takeEarly((tell) => {
       const whenAwake = () =>
-        document.querySelector('[data-asleep]') ? setTimeout(whenAwake, 50) : tell();
+        document.querySelector('[data-asleep]') ? setTimeout(whenAwake, 50) : void tell();
       setTimeout(whenAwake);
     });
   }, []);

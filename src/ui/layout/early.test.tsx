@@ -14,12 +14,18 @@ function Form() {
   const [cook, setCook] = useState('ines');
   const [shape, setShape] = useState('round');
   const [fluted, setFluted] = useState(true);
+  const [presses, setPresses] = useState(0);
   const tell = <T,>(name: string, set: (value: T) => void, value: T) => {
     told.push(`${name} ${String(value)}`);
     set(value);
   };
   return (
-    <form>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        told.push(`sent ${text}`);
+      }}
+    >
       <input
         name="text"
         value={text}
@@ -56,12 +62,26 @@ function Form() {
         checked={fluted}
         onChange={(event) => tell('fluted', setFluted, event.target.checked)}
       />
+      <button type="button" onClick={() => tell('presses', setPresses, presses + 1)}>
+        Add one
+      </button>
+      <button>Make it</button>
     </form>
   );
 }
 
 const field = <T extends HTMLElement = HTMLInputElement>(selector: string) =>
   document.querySelector<T>(selector)!;
+
+/** Tells the page what was noted, to the last. */
+const tellNow = () =>
+  act(async () => {
+    let told: Promise<void> | undefined;
+    takeEarly((tell) => {
+      told = tell();
+    });
+    await told;
+  });
 
 /** The server's page, with hands on it before it listens; then it listens. */
 async function page(early: () => void): Promise<Root> {
@@ -70,10 +90,11 @@ async function page(early: () => void): Promise<Root> {
   window.eval(NOTE_EARLY);
   early();
   let root: Root;
+  window.early!.answered();
   await act(async () => {
     root = hydrateRoot(field('#app'), <Form />);
   });
-  await act(async () => takeEarly((tell) => tell()));
+  await tellNow();
   return root!;
 }
 
@@ -111,7 +132,7 @@ describe('what was done before the page listened', () => {
       typeInto('[name=text]', '20');
     });
     expect(told.filter((each) => each.startsWith('text'))).toEqual(['text 20']);
-    takeEarly((tell) => tell());
+    await tellNow();
     expect(told.filter((each) => each.startsWith('text'))).toHaveLength(1);
   });
 
@@ -128,6 +149,43 @@ describe('what was done before the page listened', () => {
     expect(told).toEqual(['text 21']);
   });
 
+  it('a button pressed is pressed, once, unless it says something else by now', async () => {
+    const button = () => field<HTMLButtonElement>('button[type=button]');
+    await page(() => {
+      button().click();
+      button().click();
+      typeInto('[name=text]', '20');
+    });
+    expect(told).toEqual(['presses 1', 'text 20', 'left']);
+    await page(() => {
+      button().click();
+      window.early!.told.set(button(), { words: 'Take one' });
+    });
+    expect(told).toEqual([]);
+  });
+
+  it('a button that answers by itself already is not pressed again', async () => {
+    await page(() => {});
+    window.eval(NOTE_EARLY);
+    window.early!.answered();
+    await act(async () => field<HTMLButtonElement>('button[type=button]').click());
+    await tellNow();
+    expect(told).toEqual(['presses 1']);
+  });
+
+  it('a form sent off stays on its page, and goes off with what was typed', async () => {
+    const left = jest.fn();
+    window.addEventListener('submit', ({ defaultPrevented }) => left(!defaultPrevented), {
+      once: true,
+    });
+    await page(() => {
+      typeInto('[name=text]', '20');
+      field<HTMLButtonElement>('form > button:last-child').click();
+    });
+    expect(left).toHaveBeenCalledWith(false);
+    expect(told).toEqual(['text 20', 'left', 'sent 20']);
+  });
+
   it('is left alone where nothing was done, or where it was seen already', async () => {
     await page(() => {});
     expect(told).toEqual([]);
@@ -137,7 +195,7 @@ describe('what was done before the page listened', () => {
     await act(async () => void hydrateRoot(field('#app'), <Form />));
     await act(async () => void typeInto('[name=text]', '25'));
     told.length = 0;
-    await act(async () => takeEarly((tell) => tell()));
+    await tellNow();
     expect(field('[name=text]').value).toBe('25');
     expect(told.filter((each) => each !== 'text 25')).toEqual(['left']);
   });

@@ -1,35 +1,66 @@
 /** What was done to a field before the page listened. */
-interface Told {
+interface Typed {
   /** What stood in it then; of a check or one of a choice, `true` where it was on. */
   value: string;
   /** Enter was pressed in it. */
   enter?: true;
 }
 
+/** A button was pressed: once, however often, as nothing was seen of it. */
+interface Pressed {
+  /** What stood on it then. */
+  words: string;
+}
+
+/** A form was sent off, by this button of it. */
+interface Sent {
+  by: HTMLElement | null;
+}
+
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
 
 declare global {
   interface Window {
-    early?: { readonly told: Map<Field, Told>; stop(): void };
+    early?: {
+      /** In the order of the first touch. */
+      readonly told: Map<Element, Typed | Pressed | Sent>;
+      /** From here on buttons and forms answer by themselves, and are noted no longer. */
+      answered(): void;
+      stop(): void;
+    };
   }
 }
 
 /**
- * Notes what is typed and chosen in a page that the server drew, until it listens. Stands in the page's head as
- * text: it must be there before anything of the product is.
+ * Notes what is typed, chosen and pressed in a page that the server drew, until it listens. Stands in the page's
+ * head as text: it must be there before anything of the product is. A form that has nowhere to go by itself stays:
+ * a browser would load the page anew, with what was typed, a passphrase too, in its address.
  */
 export const NOTE_EARLY = `(() => {
   const told = new Map();
-  const note = ({ target, type, key }) => {
+  let answers = false;
+  const typed = ({ target, type, key }) => {
     if (!target.matches?.('input:not([type=file]), textarea, select')) return;
     const turns = target.type === 'checkbox' || target.type === 'radio';
     if (type !== 'keydown') told.set(target, { value: turns ? String(target.checked) : target.value });
     else if (key === 'Enter' && told.has(target)) told.get(target).enter = true;
   };
-  const kinds = ['input', 'change', 'keydown'];
-  for (const kind of kinds) addEventListener(kind, note, true);
-  const stop = () => kinds.forEach((kind) => removeEventListener(kind, note, true));
-  window.early = { told, stop };
+  const pressed = ({ target }) => {
+    const button = target.closest?.('button, [role=button]');
+    const sends = button?.type === 'submit' && button.form;
+    if (button && !sends && !answers) told.set(button, { words: button.textContent });
+  };
+  const sent = (event) => {
+    if (event.target.hasAttribute('action')) return;
+    event.preventDefault();
+    if (!answers) told.set(event.target, { by: event.submitter });
+  };
+  const notes = { input: typed, change: typed, keydown: typed, click: pressed, submit: sent };
+  for (const kind in notes) addEventListener(kind, notes[kind], true);
+  const stop = () => {
+    for (const kind in notes) removeEventListener(kind, notes[kind], true);
+  };
+  window.early = { told, stop, answered: () => (answers = true) };
 })()`;
 
 /** Writes into a field as a hand does: told to whoever listens, though it is what stands there already. */
@@ -54,7 +85,7 @@ function drawn(field: Field): string | undefined {
   return [...field.options].find(({ defaultSelected }) => defaultSelected)?.value;
 }
 
-function tellAgain(field: Field, { value, enter }: Told): void {
+function typeAgain(field: Field, { value, enter }: Typed): void {
   // Some are set back to what was drawn as the page comes to listen; one that stands otherwise was seen since.
   if (!field.isConnected || ![value, drawn(field)].includes(stands(field))) return;
   if (field instanceof HTMLSelectElement) {
@@ -73,18 +104,32 @@ function tellAgain(field: Field, { value, enter }: Told): void {
   }
 }
 
+function tellAgain(where: Element, told: Typed | Pressed | Sent): void {
+  if ('value' in told) typeAgain(where as Field, told);
+  else if ('by' in told) (where as HTMLFormElement).requestSubmit(told.by);
+  // One that says something else by now is not the one that was meant.
+  else if (where.isConnected && where.textContent === told.words) {
+    where.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
+  }
+}
+
 /**
- * Now the page listens: tells it what was typed and chosen before, which would else be shown and not known.
+ * Now the page listens: tells it what was typed, chosen and pressed before, which would else be shown and not known,
+ * or do nothing.
  * @param when calls back once every part listens
  */
-export function takeEarly(when: (tell: () => void) => void): void {
+export function takeEarly(when: (tell: () => Promise<void>) => void): void {
   const { early } = window;
   if (!early) return;
   delete window.early;
   if (early.told.size === 0) return early.stop();
   // Noted up to then: Enter may follow what was typed before the page knows of it.
-  when(() => {
+  when(async () => {
     early.stop();
-    early.told.forEach((told, field) => tellAgain(field, told));
+    for (const [where, told] of early.told) {
+      tellAgain(where, told);
+      // What follows goes by what this came to, as it does under a hand.
+      await new Promise((resolve) => setTimeout(resolve));
+    }
   });
 }
