@@ -145,13 +145,14 @@ test.describe('the parts a page is made of', () => {
       }).on('error', failed);
     });
 
-  test('come compressed as the browser takes them, past the same door', async ({
+  test('come hinted, and compressed as the browser takes them, past the same door', async ({
     server,
     request,
   }) => {
     const part = server.url + (await partOf(request, server.url));
     const plain = await raw(part, {});
     expect(plain.headers['content-encoding']).toBeUndefined();
+    expect(String(plain.body)).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/);
     for (const [takes, encoding, apart] of [
       ['gzip, deflate, br, zstd', 'br', brotliDecompressSync],
       ['gzip, deflate', 'gzip', gunzipSync],
