@@ -3,13 +3,41 @@ import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { filledKitchen } from '../server/testing/kitchenFile';
+import { refusalOf, runCommand } from './command';
 import { vaultCommand } from './vault';
 import type { VaultCommand } from './vaultCommands';
+import { machine, type World } from './world';
 
-const mortar = (args: string[], input = '') =>
+interface Told {
+  readonly status: number | null;
+  readonly stdout: string;
+  readonly stderr: string;
+}
+
+/** As a process of its own. */
+const started = (args: string[], input = ''): Told =>
   spawnSync('node_modules/.bin/tsx', ['src/cli/mortar.ts', ...args], { input, encoding: 'utf8' });
 
-const refused = ({ status, stdout, stderr }: ReturnType<typeof mortar>) => {
+/** The same without starting one for each. */
+async function mortar(args: string[], input = ''): Promise<Told> {
+  let stdout = '';
+  const world: World = {
+    ...machine,
+    readText: (file) => (file === '-' ? input : machine.readText(file)),
+    print: (value) => (stdout += JSON.stringify(value)),
+    say: (text) => (stdout += text),
+  };
+  try {
+    await runCommand(args, world);
+    return { status: 0, stdout, stderr: '' };
+  } catch (error) {
+    const line = refusalOf(error);
+    if (line === null) throw error;
+    return { status: 2, stdout, stderr: line };
+  }
+}
+
+const refused = ({ status, stdout, stderr }: Told) => {
   expect(status).toBe(2);
   expect(stderr.trim().split('\n')).toHaveLength(1);
   return { stdout, line: stderr };
@@ -17,7 +45,10 @@ const refused = ({ status, stdout, stderr }: ReturnType<typeof mortar>) => {
 
 describe('mortar', () => {
   it('works a plan out, to its full result', () => {
-    const { status, stdout } = mortar(['plan', 'demo/plans/celeriac-and-smoked-curd-ravioli.json']);
+    const { status, stdout } = started([
+      'plan',
+      'demo/plans/celeriac-and-smoked-curd-ravioli.json',
+    ]);
     expect(status).toBe(0);
     const result = JSON.parse(stdout) as Record<string, unknown>;
     for (const path of [
@@ -54,14 +85,14 @@ describe('mortar', () => {
     expect(ladder.rungs.filter(({ stop }) => stop)).toHaveLength(1);
   });
 
-  it('takes rows of one’s own with a plan, and says which line of a table is bad', () => {
+  it('takes rows of one’s own with a plan, and says which line of a table is bad', async () => {
     const plan = JSON.parse(
       readFileSync('demo/plans/celeriac-and-smoked-curd-ravioli.json', 'utf8'),
     ) as { dough: { parts: { id: string; g: number }[] } };
     plan.dough.parts[0]!.id = 'landing-barley-flour';
     const document = JSON.stringify(plan);
-    expect(refused(mortar(['plan', '-'], document)).line).toMatch(/not in the pantry/);
-    const { status, stdout } = mortar(['plan', '-', '--rows', 'demo/pantry.csv'], document);
+    expect(refused(await mortar(['plan', '-'], document)).line).toMatch(/not in the pantry/);
+    const { status, stdout } = await mortar(['plan', '-', '--rows', 'demo/pantry.csv'], document);
     expect(status).toBe(0);
     const { dough } = JSON.parse(stdout) as { dough: { parts: { name: string }[] } };
     expect(dough.parts[0]?.name).toBe('Landing mill barley flour');
@@ -71,13 +102,13 @@ describe('mortar', () => {
       bad,
       readFileSync('demo/pantry.csv', 'utf8').replace('flour,12.0', 'flour,112.0'),
     );
-    expect(refused(mortar(['plan', '-', '--rows', bad], document)).line).toMatch(
+    expect(refused(await mortar(['plan', '-', '--rows', bad], document)).line).toMatch(
       /rows\.csv: line 2, water: Water must be a number from 0 to 100/,
     );
   });
 
   it('reads calculations from standard input', () => {
-    const { status, stdout } = mortar(
+    const { status, stdout } = started(
       ['calc', '-'],
       '[{"name":"batchYield","input":{"usedShare":0.86,"rerolls":1}}]',
     );
@@ -87,7 +118,7 @@ describe('mortar', () => {
 
   it('prints every result, names what was bad, and exits with 2', () => {
     const { stdout, line } = refused(
-      mortar(
+      started(
         ['calc', '-'],
         '[{"name":"flourMoisture","input":{"rh":3}},{"name":"flourMoisture","input":{"rh":0.5}}]',
       ),
@@ -96,8 +127,8 @@ describe('mortar', () => {
     expect(line).toMatch(/flourMoisture: rh must be a number from 0\.05 to 0\.95, not 3/);
   });
 
-  it('prints the JSON Schema of the plan', () => {
-    const { stdout } = mortar(['schema', 'plan']);
+  it('prints the JSON Schema of the plan', async () => {
+    const { stdout } = await mortar(['schema', 'plan']);
     expect(JSON.parse(stdout)).toMatchObject({
       type: 'object',
       properties: { shape: { type: 'object' } },
@@ -132,25 +163,27 @@ describe('mortar', () => {
     [['drill', 'juggling'], '', /KIND: must be one of: light/],
     [['drill', 'dose', '--seed', '-4'], '', /--seed/],
     [['drill', 'dose', '--seed', 'ten'], '', /--seed: must be a whole number/],
-  ])('%j with %j exits with 2 and one clear line', (args, input, message) => {
-    expect(refused(mortar(args, input)).line).toMatch(message);
+  ])('%j with %j exits with 2 and one clear line', async (args, input, message) => {
+    expect(refused(await mortar(args, input)).line).toMatch(message);
   });
 
-  it('goes from signs to causes, and makes exercises', () => {
-    const told = JSON.parse(
-      mortar(
-        ['faults', '-'],
-        '{"plan":"demo/plans/celeriac-on-a-bare-tray.json","signs":["wetPatches"]}',
-      ).stdout,
-    ) as { causes: { id: string; probability: number }[]; question: object | null };
+  it('goes from signs to causes, and makes exercises', async () => {
+    const { stdout } = await mortar(
+      ['faults', '-'],
+      '{"plan":"demo/plans/celeriac-on-a-bare-tray.json","signs":["wetPatches"]}',
+    );
+    const told = JSON.parse(stdout) as {
+      causes: { id: string; probability: number }[];
+      question: object | null;
+    };
     expect(told.causes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
     expect(['heldTooLong', 'smoothSurface']).toContain(told.causes[0]?.id);
-    const exercise = () => mortar(['drill', 'dose', '--seed', '7'], '').stdout;
-    expect(JSON.parse(exercise())).toMatchObject({ kind: 'dose', seed: 7 });
-    expect(exercise()).toBe(exercise());
+    const exercise = async () => (await mortar(['drill', 'dose', '--seed', '7'])).stdout;
+    expect(JSON.parse(await exercise())).toMatchObject({ kind: 'dose', seed: 7 });
+    expect(await exercise()).toBe(await exercise());
   });
 
-  it('folds a run, calibrates from a folder of them, and plans on what they taught', () => {
+  it('folds a run, calibrates from a folder of them, and plans on what they taught', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'mortar-'));
     const plan = JSON.parse(
       readFileSync('demo/plans/celeriac-and-smoked-curd-ravioli.json', 'utf8'),
@@ -168,7 +201,7 @@ describe('mortar', () => {
       event(4, { kind: 'finished' }),
     ].map((line) => JSON.stringify(line));
     writeFileSync(join(folder, 'one.jsonl'), [...lines, lines[1], 'rubbish'].join('\n'));
-    const run = mortar(['run', join(folder, 'one.jsonl')]);
+    const run = await mortar(['run', join(folder, 'one.jsonl')]);
     expect(run.status).toBe(0);
     expect(JSON.parse(run.stdout)).toMatchObject({
       status: 'finished',
@@ -176,23 +209,24 @@ describe('mortar', () => {
       ledger: { dough: { leftG: 40 } },
       unreadable: [{ line: 7, error: 'is not JSON' }],
     });
-    const taught = mortar(['calibrate', folder]);
+    const taught = await mortar(['calibrate', folder]);
     expect(taught.status).toBe(0);
     const file = join(folder, 'taught.json');
     writeFileSync(file, taught.stdout);
     const path = 'demo/plans/celeriac-and-smoked-curd-ravioli.json';
-    const filling = (...more: string[]) =>
-      (JSON.parse(mortar(['plan', path, ...more]).stdout) as { filling: { totalG: number } })
-        .filling.totalG;
-    expect(filling('--calibrations', file)).toBeGreaterThan(1.1 * filling());
-    expect(refused(mortar(['run', path])).line).toMatch(/must be a run's head or an event/);
-    expect(refused(mortar(['calibrate', join(folder, 'none')])).line).toMatch(/not a folder/);
-    expect(refused(mortar(['plan', path, '--calibrations', path])).line).toMatch(/format/);
+    const filling = async (...more: string[]) => {
+      const { stdout } = await mortar(['plan', path, ...more]);
+      return (JSON.parse(stdout) as { filling: { totalG: number } }).filling.totalG;
+    };
+    expect(await filling('--calibrations', file)).toBeGreaterThan(1.1 * (await filling()));
+    expect(refused(await mortar(['run', path])).line).toMatch(/must be a run's head or an event/);
+    expect(refused(await mortar(['calibrate', join(folder, 'none')])).line).toMatch(/not a folder/);
+    expect(refused(await mortar(['plan', path, '--calibrations', path])).line).toMatch(/format/);
   });
 
-  it('puts a day on the clock, and names what is bad in one', () => {
+  it('puts a day on the clock, and names what is bad in one', async () => {
     const path = 'demo/days/friday-supper-and-saturday-stall.json';
-    const { status, stdout } = mortar(['day', path]);
+    const { status, stdout } = await mortar(['day', path]);
     expect(status).toBe(0);
     const told = JSON.parse(stdout) as {
       feasible: boolean;
@@ -207,20 +241,21 @@ describe('mortar', () => {
     expect(told.hands.points).toHaveLength(5);
     const day = JSON.parse(readFileSync(path, 'utf8')) as { services: { portions: number }[] };
     day.services[0]!.portions = 0;
-    expect(refused(mortar(['day', '-'], JSON.stringify(day))).line).toMatch(
+    expect(refused(await mortar(['day', '-'], JSON.stringify(day))).line).toMatch(
       /services\[0\]\.portions: Portions must be a whole number from 1 to 5000/,
     );
-    expect(JSON.parse(mortar(['schema', 'day']).stdout)).toMatchObject({ type: 'object' });
+    const schema = await mortar(['schema', 'day']);
+    expect(JSON.parse(schema.stdout)).toMatchObject({ type: 'object' });
   });
 
   it('copies a kitchen, restores it, and carries everything from one to another', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'mortar-'));
     const at = (name: string) => join(folder, name);
-    const none = mortar(['restore', at('none.db'), '--db', at('a.db')]);
+    const none = await mortar(['restore', at('none.db'), '--db', at('a.db')]);
     expect(refused(none).line).toMatch(/cannot be read/);
     expect(existsSync(at('a.db'))).toBe(false);
     filledKitchen(at('a.db')).$client.close();
-    const copied = mortar(['backup', at('copy.db'), '--db', at('a.db')]);
+    const copied = started(['backup', at('copy.db'), '--db', at('a.db')]);
     expect([copied.status, copied.stderr]).toEqual([0, '']);
     // The rest without starting a process for each.
     const told = (command: VaultCommand, file: string, db: string, different?: string) =>
