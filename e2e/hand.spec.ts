@@ -292,6 +292,25 @@ test('the first stop leads past the bar, and the leaf that was open stays open',
   );
 });
 
+test('a station opened by its address stands in the page from the first drawing on', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    new MutationObserver(() => {
+      if (document.querySelector('main p[data-asleep]')) Object.assign(window, { waited: true });
+    }).observe(document, { subtree: true, childList: true });
+  });
+  for (const at of ['dough', 'filling', 'sheet', 'shape', 'seal', 'boil']) {
+    const url = `/plans/celeriac-friday?at=${at}`;
+    expect(await (await page.request.get(url)).text(), at).not.toContain('Fetching…');
+    await page.goto(url);
+    expect(await page.evaluate(() => 'waited' in window), at).toBe(false);
+  }
+  // What a station opens into, and the leaf in its address, come after it.
+  await page.goto('/plans/celeriac-friday?at=dough&dough=rolls');
+  await expect(page.getByRole('tabpanel')).toContainText('Springs back');
+});
+
 test('nothing runs off the side of a narrow page', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 640 });
   for (const path of [

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
@@ -21,7 +21,7 @@ import { RunNav } from './RunNav';
 import { SaveTrouble } from './SaveMark';
 import { StationAnswer } from './StationAnswer';
 import { modelClient } from './search/modelClient';
-import { fetchStations, stationParts } from './stations/stationParts';
+import { fetchStations, firstStation, laterStations } from './stations/stationParts';
 import { Tally } from './tally/Tally';
 import { TallyLine } from './tally/TallyLine';
 import { STATION_NAMES, STATION_TERMS } from './words';
@@ -49,6 +49,7 @@ export function PlanPage({ id, stored, kitchen, basisParts, batch }: PlanPagePro
 
 function PlanBench({ id }: { id: string }) {
   const [at, setAt] = useStation();
+  const [first] = useState(at);
   // The run answers at once; the station opens into the page after it.
   const open = useDeferredValue(at);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -84,7 +85,7 @@ function PlanBench({ id }: { id: string }) {
         >
           {STATION_NAMES[at]}
         </h2>
-        <OpenStation at={open} />
+        <OpenStation at={open} first={open === first} />
       </main>
       <PlanNotices />
       <TallyLine />
@@ -92,41 +93,51 @@ function PlanBench({ id }: { id: string }) {
   );
 }
 
-/** On a phone one under the other: the answer, what is set, what follows, the piece, the tally. */
-function OpenStation({ at }: { at: StationId }) {
-  const { Controls, Panel } = stationParts[at];
+/**
+ * On a phone one under the other: the answer, what is set, what follows, the piece, the tally. They stand in the page
+ * in that order too: what was drawn first must not be pushed away by what comes after it over a slow line.
+ */
+function OpenStation({ at, first }: { at: StationId; first: boolean }) {
+  const { Controls, Panel } = first ? firstStation[at] : laterStations[at];
   const view = useView();
   // Where the piece is set it leads; elsewhere the station's own answer does, and the piece gives way.
   const leads = at === 'sheet' || at === 'shape';
   const inSlate = view === 'wide' && !leads;
+  const piece = !inSlate && (
+    <section
+      key="piece"
+      aria-label="The piece"
+      className={`min-w-0 border-board-line px-3 pt-4 lg:col-start-2 lg:px-6 ${
+        leads ? 'border-b lg:row-start-1' : 'border-t'
+      }`}
+    >
+      <PieceView view={view} />
+    </section>
+  );
+  const set = (
+    <div
+      key="set"
+      className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r"
+    >
+      <Controls />
+      <WordsHere words={STATION_TERMS[at]} />
+    </div>
+  );
+  const follows = (
+    <div
+      key="follows"
+      className={`min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:border-t-0 lg:p-6 ${
+        leads ? 'lg:row-start-2' : 'lg:row-span-2 lg:row-start-1'
+      }`}
+    >
+      <Panel />
+    </div>
+  );
   return (
     <div className="flex flex-col lg:grid lg:min-h-[calc(100dvh-206px)] lg:grid-cols-[minmax(300px,345px)_minmax(0,1fr)_270px] lg:grid-rows-[auto_minmax(0,1fr)]">
       <StationAnswer at={at} />
-      {!inSlate && (
-        <section
-          aria-label="The piece"
-          className={`min-w-0 border-board-line px-3 pt-4 lg:col-start-2 lg:px-6 ${
-            leads ? 'border-b lg:row-start-1' : 'border-t max-lg:order-1'
-          }`}
-        >
-          <PieceView view={view} />
-        </section>
-      )}
-      <div className="grid content-start items-start gap-5 border-board-line p-5 md:max-lg:block md:max-lg:columns-2 md:max-lg:gap-8 md:max-lg:*:mb-5 md:max-lg:*:break-inside-avoid lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:border-r">
-        <Controls />
-        <WordsHere words={STATION_TERMS[at]} />
-      </div>
-      <div
-        className={`min-w-0 border-t border-board-line p-5 lg:col-start-2 lg:border-t-0 lg:p-6 ${
-          leads ? 'lg:row-start-2' : 'lg:row-span-2 lg:row-start-1'
-        }`}
-      >
-        <Panel />
-      </div>
-      <div
-        id="tally"
-        className="bg-bench max-lg:order-2 lg:col-start-3 lg:row-span-2 lg:row-start-1"
-      >
+      {leads ? [piece, set, follows] : [set, follows, piece]}
+      <div id="tally" className="bg-bench lg:col-start-3 lg:row-span-2 lg:row-start-1">
         <div className="lg:sticky lg:top-0 lg:max-h-dvh lg:overflow-y-auto">
           <Tally />
           {inSlate && (

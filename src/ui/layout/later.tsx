@@ -16,3 +16,10 @@ export const later = <P extends object>(
     ssr: false,
     loading: () => (waiting ? <p className="p-4 text-ink-dim">{waiting}</p> : null),
   });
+
+/** A leaf of a panel that comes after the page. Its place is kept, so that what stands below is not pushed away by it. */
+export const laterLeaf = (load: () => Promise<{ default: ComponentType }>) =>
+  dynamic(() => steadily(load), {
+    ssr: false,
+    loading: () => <p className="min-h-[80dvh] p-4 text-ink-dim">Fetching…</p>,
+  });

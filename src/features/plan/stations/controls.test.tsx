@@ -7,7 +7,7 @@ import { startingKitchen } from '@/core/kitchen/kitchen';
 import { planWith } from '@/core/testing/plans';
 import { atPlan } from '../testing/atPlan';
 import { BoilControls } from './boil/BoilControls';
-import { CountControls } from './Count';
+import { CountControls } from './count/CountControls';
 import { SealControls } from './seal/SealControls';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));

@@ -1,52 +1,76 @@
+import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import type { StationId } from '@/core/plan/stations';
 import { loadWorking } from '@/ui/figure/Figure';
 import { after } from '@/ui/layout/after';
 import { steadily } from '@/ui/layout/steadily';
-import { CountControls } from './Count';
-import { CountPanel } from './CountPanel';
+import * as count from './count';
 
-const LOADS = {
-  dough: () => import('./dough'),
-  filling: () => import('./filling'),
-  sheet: () => import('./sheet'),
-  shape: () => import('./shape'),
-  seal: () => import('./seal'),
-  boil: () => import('./boil'),
+/** What a station opens into: what is set, at the left; what follows, under the piece. */
+interface StationParts {
+  readonly Controls: ComponentType;
+  readonly Panel: ComponentType;
+}
+
+type Load = () => Promise<StationParts>;
+
+const dough: Load = () => import('./dough');
+const filling: Load = () => import('./filling');
+const sheet: Load = () => import('./sheet');
+const shape: Load = () => import('./shape');
+const seal: Load = () => import('./seal');
+const boil: Load = () => import('./boil');
+
+const later = (load: Load): StationParts => ({
+  Controls: after(() => load().then(({ Controls }) => Controls)),
+  Panel: after(() => load().then(({ Panel }) => Panel)),
+});
+
+/** Stations opened once the page stands; how many is asked at once, the others are fetched after the page. */
+export const laterStations: Record<StationId, StationParts> = {
+  count,
+  dough: later(dough),
+  filling: later(filling),
+  sheet: later(sheet),
+  shape: later(shape),
+  seal: later(seal),
+  boil: later(boil),
 };
 
 /**
- * What each station opens into: what is set, at the left; what follows, under the piece. Where a plan
- * opens comes with the page, the others after it.
+ * The station that a page opens at. It comes with the page and stands in it from the first drawing on: nothing waits
+ * in its place meanwhile, to be pushed away by it. Written out, as the build looks for what a page needs ahead here.
  */
-export const stationParts: Record<StationId, { Controls: ComponentType; Panel: ComponentType }> = {
-  count: { Controls: CountControls, Panel: CountPanel },
+export const firstStation: Record<StationId, StationParts> = {
+  count,
   dough: {
-    Controls: after(() => LOADS.dough().then((m) => m.DoughControls)),
-    Panel: after(() => LOADS.dough().then((m) => m.DoughPanel)),
+    Controls: dynamic(() => steadily(() => import('./dough')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./dough')).then((parts) => parts.Panel)),
   },
   filling: {
-    Controls: after(() => LOADS.filling().then((m) => m.FillingControls)),
-    Panel: after(() => LOADS.filling().then((m) => m.FillingPanel)),
+    Controls: dynamic(() => steadily(() => import('./filling')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./filling')).then((parts) => parts.Panel)),
   },
   sheet: {
-    Controls: after(() => LOADS.sheet().then((m) => m.SheetControls)),
-    Panel: after(() => LOADS.sheet().then((m) => m.SheetPanel)),
+    Controls: dynamic(() => steadily(() => import('./sheet')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./sheet')).then((parts) => parts.Panel)),
   },
   shape: {
-    Controls: after(() => LOADS.shape().then((m) => m.ShapeControls)),
-    Panel: after(() => LOADS.shape().then((m) => m.ShapePanel)),
+    Controls: dynamic(() => steadily(() => import('./shape')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./shape')).then((parts) => parts.Panel)),
   },
   seal: {
-    Controls: after(() => LOADS.seal().then((m) => m.SealControls)),
-    Panel: after(() => LOADS.seal().then((m) => m.SealPanel)),
+    Controls: dynamic(() => steadily(() => import('./seal')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./seal')).then((parts) => parts.Panel)),
   },
   boil: {
-    Controls: after(() => LOADS.boil().then((m) => m.BoilControls)),
-    Panel: after(() => LOADS.boil().then((m) => m.BoilPanel)),
+    Controls: dynamic(() => steadily(() => import('./boil')).then((parts) => parts.Controls)),
+    Panel: dynamic(() => steadily(() => import('./boil')).then((parts) => parts.Panel)),
   },
 };
 
 /** Fetches the stations that are not open, so that they open at once and without a line. */
 export const fetchStations = (): void =>
-  [...Object.values(LOADS), loadWorking].forEach((load) => void steadily<unknown>(load));
+  [dough, filling, sheet, shape, seal, boil, loadWorking].forEach(
+    (load) => void steadily<unknown>(load),
+  );

@@ -1,2 +1,2 @@
-export { BoilControls } from './BoilControls';
-export { BoilPanel } from './BoilPanel';
+export { BoilControls as Controls } from './BoilControls';
+export { BoilPanel as Panel } from './BoilPanel';

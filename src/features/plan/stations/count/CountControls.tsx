@@ -8,10 +8,10 @@ import type { Plan } from '@/core/plan/document/schema';
 import type { FieldRange } from '@/core/range';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEdit, usePlan, useShown } from '../editor/EditorContext';
-import { SERVING_NAMES } from '../words';
-import { Folded } from './Folded';
-import { PlanChoice, PlanField } from './PlanField';
+import { useEdit, usePlan, useShown } from '../../editor/EditorContext';
+import { SERVING_NAMES } from '../../words';
+import { Folded } from '../Folded';
+import { PlanChoice, PlanField } from '../PlanField';
 import { CheckField } from '@/ui/fields/CheckField';
 
 export function CountControls() {

@@ -1,8 +1,8 @@
 'use client';
 
-import { useShown } from '../editor/EditorContext';
+import { useShown } from '../../editor/EditorContext';
 import { DeadHeats } from './DeadHeats';
-import { LedgerBar } from './LedgerBar';
+import { LedgerBar } from '../LedgerBar';
 
 /** Where every gram of dough and filling goes. */
 export function CountPanel() {

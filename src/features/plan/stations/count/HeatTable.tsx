@@ -7,8 +7,8 @@ import { TakeButton } from '@/ui/buttons/TakeButton';
 import { StateMark } from '@/ui/figure/StateMark';
 import { OrderedTable } from '@/ui/lists/OrderedTable';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useShown } from '../editor/EditorContext';
-import { spareWords } from '../marginWords';
+import { useShown } from '../../editor/EditorContext';
+import { spareWords } from '../../marginWords';
 
 /** Ways to use both up, the best first, or in the order of any of their figures; each a tap from taken. */
 export function HeatTable({

@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, type ComponentType } from 'react';
+import { useEffect } from 'react';
 import type { DoughFeel } from '@/core/dough/targetHydration';
 import { Figure } from '@/ui/figure/Figure';
-import { later } from '@/ui/layout/later';
+import { laterLeaf } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -20,12 +20,10 @@ const LOADS = {
   WholeEggs: () => import('./WholeEggs'),
 };
 
-const leaf = (load: () => Promise<{ default: ComponentType }>) => later(load, 'Fetching…');
-
-const HowItRolls = leaf(LOADS.HowItRolls);
-const MixAndRest = leaf(LOADS.MixAndRest);
-const UnderHand = leaf(LOADS.UnderHand);
-const WholeEggs = leaf(LOADS.WholeEggs);
+const HowItRolls = laterLeaf(LOADS.HowItRolls);
+const MixAndRest = laterLeaf(LOADS.MixAndRest);
+const UnderHand = laterLeaf(LOADS.UnderHand);
+const WholeEggs = laterLeaf(LOADS.WholeEggs);
 
 /** What follows at the dough: its water against its band, then one leaf at a time. */
 export function DoughPanel() {

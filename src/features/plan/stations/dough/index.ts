@@ -1,2 +1,2 @@
-export { DoughControls } from './DoughControls';
-export { DoughPanel } from './DoughPanel';
+export { DoughControls as Controls } from './DoughControls';
+export { DoughPanel as Panel } from './DoughPanel';

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, type ComponentType } from 'react';
+import { useEffect } from 'react';
 import { startingRules } from '@/core/basis/rules';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
-import { later } from '@/ui/layout/later';
+import { laterLeaf } from '@/ui/layout/later';
 import { steadily } from '@/ui/layout/steadily';
 import { Tabs } from '@/ui/layout/Tabs';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -21,12 +21,10 @@ const LOADS = {
   MakeItRight: () => import('./MakeItRight'),
 };
 
-const leaf = (load: () => Promise<{ default: ComponentType }>) => later(load, 'Fetching…');
-
-const DoseAndBowl = leaf(LOADS.DoseAndBowl);
-const FillingSafety = leaf(LOADS.FillingSafety);
-const HomeTests = leaf(LOADS.HomeTests);
-const MakeItRight = leaf(LOADS.MakeItRight);
+const DoseAndBowl = laterLeaf(LOADS.DoseAndBowl);
+const FillingSafety = laterLeaf(LOADS.FillingSafety);
+const HomeTests = laterLeaf(LOADS.HomeTests);
+const MakeItRight = laterLeaf(LOADS.MakeItRight);
 
 /** What follows at the filling: its free water and how it behaves, then one leaf at a time. */
 export function FillingPanel() {

@@ -1,2 +1,2 @@
-export { FillingControls } from './FillingControls';
-export { FillingPanel } from './FillingPanel';
+export { FillingControls as Controls } from './FillingControls';
+export { FillingPanel as Panel } from './FillingPanel';

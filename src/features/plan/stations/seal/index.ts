@@ -1,2 +1,2 @@
-export { HoldPanel as SealPanel } from './HoldPanel';
-export { SealControls } from './SealControls';
+export { HoldPanel as Panel } from './HoldPanel';
+export { SealControls as Controls } from './SealControls';

@@ -1,1 +1,1 @@
-export { ShapeControls, ShapePanel } from './ShapeControls';
+export { ShapeControls as Controls, ShapePanel as Panel } from './ShapeControls';

@@ -1,2 +1,2 @@
-export { SheetControls } from './SheetControls';
-export { SheetPanel } from './SheetPanel';
+export { SheetControls as Controls } from './SheetControls';
+export { SheetPanel as Panel } from './SheetPanel';

@@ -1,0 +1,2 @@
+export { CountControls as Controls } from './CountControls';
+export { CountPanel as Panel } from './CountPanel';
