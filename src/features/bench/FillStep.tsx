@@ -16,7 +16,6 @@ export function SheetInHand() {
   const view = useView();
   const { result } = bench;
   const open = state.timers.find(({ timer }) => timer === 'open');
-  const leftS = open && now > 0 ? (Date.parse(open.endsAt) - now) / 1000 : null;
   const timed = state.sheets.filter(({ seconds, pieces }) => seconds !== null && pieces > 0);
   const each =
     timed.length > 0
@@ -24,6 +23,9 @@ export function SheetInHand() {
         timed.reduce((sum, { pieces }) => sum + pieces, 0)
       : result.sheet.fill.secondsPerPiece / given.plan.sheet.people;
   const needsS = each * piecesOfSheet(bench);
+  // Before the page knows the hour the place of what it says is kept, so that nothing below it moves.
+  const known = now > 0;
+  const leftS = open && known ? (Date.parse(open.endsAt) - now) / 1000 : needsS;
   return (
     <div className="grid gap-3">
       <LayoutDrawing
@@ -33,8 +35,8 @@ export function SheetInHand() {
         tallest={150}
         letters={view === 'phone' ? 0 : 24}
       />
-      {open && leftS !== null && (
-        <>
+      {open && (
+        <div className={known ? 'contents' : 'invisible grid gap-3'}>
           <div className="bench-bar" aria-hidden>
             <i
               style={{ width: `${Math.max(0, Math.min(1, leftS / (60 * open.minutes))) * 100}%` }}
@@ -45,7 +47,7 @@ export function SheetInHand() {
               ? `Open ${clockText(leftS)} more; at your pace this sheet needs ${clockText(needsS)}.`
               : 'It has dried: damp the edges before you close them.'}
           </p>
-        </>
+        </div>
       )}
     </div>
   );

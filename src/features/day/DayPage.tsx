@@ -223,6 +223,8 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
             }}
           />
         )}
+        {/* Its place is kept until it is there. */}
+        {!shown && !failed && day.services.length > 0 && <div className="min-h-[80dvh]" />}
         {shown && shown.timetable.services.length > 0 && (
           <DayClock
             day={day}

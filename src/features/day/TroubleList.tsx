@@ -25,6 +25,9 @@ export function TroubleList({
   onTake(day: Day, says: string): void;
 }) {
   const [mends, setMends] = useState<{ of: Day; found: readonly Mend[] } | null>(null);
+  // What the first tries of a page that opens leave broken is mended by the next: it is told once they are over.
+  const [tells, setTells] = useState(settled);
+  if (settled && !tells) setTells(true);
   const here = mends?.of === question.day ? mends.found : null;
   useEffect(() => {
     if (!settled || underWay || here || breaches.length === 0) return;
@@ -37,7 +40,7 @@ export function TroubleList({
       mine = false;
     };
   }, [settled, underWay, here, breaches.length, question]);
-  if (breaches.length === 0 && troubles.length === 0) return null;
+  if (!tells || (breaches.length === 0 && troubles.length === 0)) return null;
   return (
     <section
       aria-label="What stands in the way"

@@ -64,7 +64,11 @@ export function LogPage({
             </p>
           ) : (
             <>
-              {entries.length > 1 && <BurstChart entries={entries.map(({ entry }) => entry)} />}
+              {entries.length > 1 && (
+                <div className="min-h-[256px]">
+                  <BurstChart entries={entries.map(({ entry }) => entry)} />
+                </div>
+              )}
               <ul className="mt-4 grid gap-6">
                 {entries.map((shown) => (
                   <Entry key={shown.entry.id} planId={id} cooks={cooks} shown={shown} />
