@@ -43,7 +43,7 @@ export function PieceSection({
   const narrow = width < 480;
   const room = bare
     ? { left: 12, right: 12, top: 8, bottom: 12 }
-    : { left: narrow ? 74 : 82, right: narrow ? 64 : 82, top: 50, bottom: 68 };
+    : { left: narrow ? 78 : 82, right: narrow ? 70 : 82, top: 50, bottom: 68 };
   const scale = roundScale(
     pieceMm,
     fullMm,
@@ -80,6 +80,12 @@ export function PieceSection({
   const lipBox = lipLabel.textAnchor === 'end' ? lipLabel.x - 115 : lipLabel.x;
   const topX = X(section.top[0]);
   const topY = Y(section.top[1]);
+  const topLabelX = settled(Math.max(80, Math.min(topX, width - 80)));
+  // Over a low mound the two labels would meet: this one goes above the other.
+  const topLabelY =
+    lipBox < topLabelX + 80 && topY - 28 > bracketY - 44
+      ? settled(bracketY - 44)
+      : settled(topY - 28);
   const thinWeakest = weakestLink.name === 'thinning' && thinState !== 'holds';
   const box = {
     x: X(section.mound.fromX),
@@ -129,15 +135,21 @@ export function PieceSection({
             x1={topX}
             x2={topX}
             y1={topY - 4}
-            y2={topY - 22}
+            y2={topLabelY + 6}
             stroke="var(--dim-line)"
             strokeWidth={1.2}
           />
           <FigureMark working={working.overTop}>
-            <rect x={topX - 80} y={topY - 54} width={160} height={50} fill="transparent" />
+            <rect
+              x={topLabelX - 80}
+              y={topLabelY - 26}
+              width={160}
+              height={50}
+              fill="transparent"
+            />
             <text
-              x={topX}
-              y={topY - 28}
+              x={topLabelX}
+              y={topLabelY}
               textAnchor="middle"
               fontSize={15}
               fontWeight={thinWeakest ? 700 : 500}
@@ -230,6 +242,7 @@ export function PieceSection({
               from={X(section.mound.fromX)}
               to={X(section.mound.toX)}
               at={baseY + 26}
+              within={width}
               text={`${text(section.mound.toX - section.mound.fromX, 'mm')} ${shape.mound.form === 'log' ? 'log' : 'mound'}`}
             />
           </FigureMark>
@@ -237,6 +250,7 @@ export function PieceSection({
             from={X(section.piece.fromX)}
             to={X(section.piece.toX)}
             at={baseY + 52}
+            within={width}
             text={`${text(pieceMm, 'mm')} across${narrow ? '' : `, sheet ${text(sheet.thicknessMm, 'mm')}`}`}
           />
         </>
