@@ -44,10 +44,18 @@ export function burst(
   };
 }
 
-/** How many times its volume the air in a pocket would fill in the pot. Law. */
-export const swelling = (fromC: number, bathC: number, kPa: number, rules: Rules): number =>
-  airSwelling({
-    fromC: Math.min(60, Math.max(0, fromC)),
-    toC: Math.max(fromC, bathC - rules['boil.skin'].value),
+/** Sealed warmer than this, a pocket is reckoned as sealed at it, °C. */
+const WARMEST_SEALED_C = 60;
+
+/**
+ * How many times its volume the air in a pocket would fill in the pot. Law. What meets the dough hotter than the
+ * bath, as at a great height, only cools there.
+ */
+export function swelling(fromC: number, bathC: number, kPa: number, rules: Rules): number {
+  const sealedC = Math.min(WARMEST_SEALED_C, Math.max(0, fromC));
+  return airSwelling({
+    fromC: sealedC,
+    toC: Math.max(sealedC, bathC - rules['boil.skin'].value),
     kPa,
   });
+}

@@ -35,6 +35,9 @@ export interface EggOption {
 /** Above this eggs are weighed, not counted, g of flour or dough. */
 export const MOST_G = 20_000;
 
+/** The most eggs that are counted whole. */
+export const MOST_EGGS = 500;
+
 /** Which options are wanted. */
 export interface EggLimits {
   /** As many as are given back, the best; 8 when left out. */
@@ -168,7 +171,7 @@ function checkWish({ given, egg, yolkShare, waterShare }: EggWish): void {
   if (given.kind === 'flour') requireInRange('flourG', given.g, { min: 1, max: MOST_G, unit: 'g' });
   if (given.kind === 'dough') requireInRange('doughG', given.g, { min: 1, max: MOST_G, unit: 'g' });
   if (given.kind === 'eggs') {
-    requireInRange('eggs', given.count, { min: 1, max: 500, whole: true });
+    requireInRange('eggs', given.count, { min: 1, max: MOST_EGGS, whole: true });
   }
   if (yolkShare !== undefined) requireInRange('yolkShare', yolkShare, { min: 0, max: 1 });
   if (waterShare !== undefined) requireInRange('waterShare', waterShare, { min: 0, max: 1 });

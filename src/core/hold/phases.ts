@@ -37,9 +37,13 @@ export const paceIn = (
 ): number =>
   place === 'freezer' ? 0 : heatFactor(placeC(place, climate), rules['hold.diffusion.heat'].value);
 
-/** All of a hold, minutes. */
-export const holdMinutes = (phases: readonly Phase[]): number =>
-  phases.reduce((sum, { minutes }) => sum + minutes, 0);
+const SECOND_MIN = 1 / 60;
+
+/** All of a hold, minutes; what is shorter than a second is none. */
+export function holdMinutes(phases: readonly Phase[]): number {
+  const total = phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  return total < SECOND_MIN ? 0 : total;
+}
 
 /** Where pieces are when they go into the pot: straight from the bench when they were not held. */
 export const lastPlace = (phases: readonly Phase[]): PhasePlace => phases.at(-1)?.place ?? 'bench';

@@ -1,16 +1,33 @@
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { placesOf } from '../layout/places';
-import { anyPlanDocument } from '../testing/anyPlan';
+import { anyPlanDocument, planDocumentAtEnds } from '../testing/anyPlan';
 import { startingBasis } from '../basis/basis';
 import { balanceMap } from '../risk/balanceMap';
 import { scatter } from '../risk/scatter';
 import { sizeMap } from '../risk/sizeMap';
 import { waterMap } from '../risk/waterMap';
 import { modelOf } from '../risk/modelOf';
+import { applyChange } from '../risk/remedies';
+import { genericRollers } from '../sheet/genericRollers';
+import { planWith } from '../testing/plans';
 import { evaluatePlan, planTally } from './evaluatePlan';
 import { parsePlan } from './document/parsePlan';
+import { PlanError } from './document/planError';
+import type { Plan } from './document/schema';
 import { cautionsFor } from './questions/cautions';
+import { onRoller } from './questions/inKitchen';
+import { variantsOf } from './questions/variants';
+
+/** The plan of a document; null where what it asks clashes. */
+function planIn(document: unknown): Plan | null {
+  try {
+    return parsePlan(document);
+  } catch (error) {
+    if (error instanceof PlanError) return null;
+    throw error;
+  }
+}
 
 /** Paths of the numbers in a result that are not finite. */
 function notFinite(value: unknown, path = 'result'): string[] {
@@ -32,6 +49,36 @@ describe('any plan that the schema takes', () => {
       }),
       RUNS,
     );
+  });
+
+  it('is worked out at the ends of what may be typed too, with every way to mend it', () => {
+    fc.assert(
+      fc.property(planDocumentAtEnds, (document) => {
+        const plan = planIn(document);
+        fc.pre(plan !== null);
+        const result = evaluatePlan(plan);
+        expect(notFinite(result)).toEqual([]);
+        planTally(onRoller(plan, genericRollers[0]!, result.dough.springBack));
+        for (const change of variantsOf(modelOf(plan, startingBasis))) {
+          expect(() => parsePlan(applyChange(plan, change))).not.toThrow();
+        }
+      }),
+      RUNS,
+    );
+  });
+
+  it.each<[string, Parameters<typeof planWith>[0]]>([
+    [
+      'filling hotter than the water boils at a height',
+      { filling: { meetsC: 95 }, boil: { altitudeM: 3000 } },
+    ],
+    [
+      'eggs of 6 g for 20 kg of dough',
+      { batch: { wayIn: 'dough', doughInHandG: 19_900 }, dough: { eggG: 6, yolkG: 2 } },
+    ],
+    ['a hold of next to no time', { hold: { phases: [{ place: 'fridge', minutes: 1e-200 }] } }],
+  ])('is worked out: %s', (_name, change) => {
+    expect(notFinite(evaluatePlan(planWith(change)))).toEqual([]);
   });
 
   it('has maps and a scatter in numbers', () => {

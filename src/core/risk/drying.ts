@@ -5,6 +5,7 @@ import type { Ingredient, Preparation } from '../composition/ingredient';
 import { findIngredient, preparationsFor, type Pantry } from '../composition/pantry';
 import { BINDERS, type BinderKind } from '../filling/binders';
 import { waterToCookOff } from '../filling/panDrying';
+import { PLAN_FIELDS } from '../plan/document/planFields';
 import { composeFilling, type FillingRecipe } from '../plan/document/recipe';
 import { stiffnessOf } from '../plan/model/filling';
 
@@ -74,7 +75,7 @@ export function dryingRemedies(
   if (now.freeWaterShare <= target + CLOSE) return [];
   const steps: { key: string; step: DryingStep }[] = [
     ...binderSteps(filling, now, target, pantry, rules),
-    ...(holdsRawEgg(filling, pantry) ? [] : [cookOffStep(now, target)]),
+    ...(holdsRawEgg(filling, pantry) ? [] : [cookOffStep(filling, now, target)]),
     ...drainSteps(filling, now, target, pantry),
     ...preparationSteps(filling, pantry),
     ...(filling.texture === 'coarse'
@@ -205,7 +206,11 @@ function binderSteps(
     const gain = holdingGain(row, factorOf(filling)) + target;
     if (gain <= 0) return [];
     const wanted = excess(now, target) / gain;
-    const room = Math.max(0, (limit * now.massG - binderMass(filling, binder)) / (1 - limit));
+    const thereG = binderMass(filling, binder);
+    const room = Math.min(
+      (limit * now.massG - thereG) / (1 - limit),
+      PLAN_FIELDS['filling.parts.g'].max - thereG,
+    );
     if (room < 0.05) return [];
     const addG = Math.min(wanted, room);
     return [
@@ -221,9 +226,14 @@ function binderSteps(
 const holdingGain = ({ water, holding }: Ingredient, factor: number): number =>
   (1 - water) * holding * factor - water;
 
-function cookOffStep(now: Composition, target: number): { key: string; step: DryingStep } {
-  const waterG = waterToCookOff(now, target);
-  return { key: 'cookOff', step: { kind: 'cookOff', waterG, capped: false } };
+function cookOffStep(
+  { cookedOffG }: FillingRecipe,
+  now: Composition,
+  target: number,
+): { key: string; step: DryingStep } {
+  const wantedG = waterToCookOff(now, target);
+  const waterG = Math.min(wantedG, PLAN_FIELDS['filling.cookedOffG'].max - cookedOffG);
+  return { key: 'cookOff', step: { kind: 'cookOff', waterG, capped: waterG < wantedG } };
 }
 
 function drainSteps(

@@ -160,3 +160,27 @@ const boil = fc.record({
 export const anyPlanDocument = fc
   .record({ batch, dough, filling, sheet, shape, hold, boil })
   .map((parts) => ({ format: PLAN_FORMAT, version: PLAN_VERSION, name: 'Any', ...parts }));
+
+/** The same with some of its numbers at an end of what may be typed. A few then make no plan: what they ask clashes. */
+export const planDocumentAtEnds = fc
+  .tuple(
+    anyPlanDocument,
+    fc.infiniteStream(fc.constantFrom('min', 'max', ...Array<null>(8).fill(null))),
+  )
+  .map(([document, ends]) => {
+    const put = (value: unknown, path: string): unknown => {
+      if (Array.isArray(value)) return value.map((each) => put(each, path));
+      if (typeof value === 'object' && value !== null) {
+        return Object.fromEntries(
+          Object.entries(value).map(([key, each]) => [
+            key,
+            put(each, path ? `${path}.${key}` : key),
+          ]),
+        );
+      }
+      const range = typeof value === 'number' && PLAN_FIELDS[path as PlanFieldPath];
+      const end = range && (ends.next().value as 'min' | 'max' | null);
+      return range && end ? range[end] : value;
+    };
+    return put(document, '');
+  });

@@ -2,7 +2,7 @@ import type { Part } from '../../composition/compose';
 import type { Basis } from '../../basis/basis';
 import { findIngredient, type Pantry } from '../../composition/pantry';
 import { doughCharacter } from '../../dough/character';
-import { eggOptions, MOST_G, type EggOption } from '../../dough/eggOptions';
+import { eggOptions, MOST_EGGS, MOST_G, type EggOption } from '../../dough/eggOptions';
 import { hydration, type Hydration } from '../../dough/hydration';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK, WATER } from '../../dough/makeup';
 import type { Plan } from '../document/schema';
@@ -74,6 +74,8 @@ export function wholeEggDough(plan: Plan, neededG: number, basis: Basis): number
   const { blend, yolkShare, waterShare } = doughCharacter(dough.parts, recipe, dough, basis.pantry);
   if (yolkShare === null) return neededG;
   const least = Math.max(1, Math.ceil(eggsNeeded - 1e-6));
+  // Of so many, one more or less is no matter.
+  if (least + 3 > MOST_EGGS) return neededG;
   // Another split between whole eggs and yolks may make a little less: then one egg more.
   for (let count = least; count <= least + 3; count += 1) {
     const [option] = eggOptions(

@@ -1,5 +1,6 @@
 import { startingBasis, type Basis } from '../../basis/basis';
 import type { Kitchen } from '../../kitchen/kitchen';
+import { PLAN_FIELDS } from '../document/planFields';
 import { springBackOf } from '../model/rolling';
 import type { Plan } from '../document/schema';
 import type { Roller } from '../../sheet/roller';
@@ -30,12 +31,13 @@ const MEANT_MM = 0.11;
  */
 export function onRoller(plan: Plan, roller: Roller, springBack: number): Plan {
   const { thicknessMm, widthMm } = plan.sheet;
+  const left = toSetting(roller, thicknessMm, { springBack, withinMm: MEANT_MM });
   return {
     ...plan,
     sheet: {
       ...plan.sheet,
       roller,
-      thicknessMm: toSetting(roller, thicknessMm, { springBack, withinMm: MEANT_MM }),
+      thicknessMm: Math.min(left, PLAN_FIELDS['sheet.thicknessMm'].max),
       widthMm: Math.min(widthMm, roller.widthMm),
     },
   };

@@ -1,5 +1,6 @@
 import { SURFACES } from '../../hold/surfaces';
 import { holdMinutes, type Phase } from '../../hold/phases';
+import { PLAN_FIELDS } from '../../plan/document/planFields';
 import type { Remedy } from '../remedy';
 
 /** Something underneath that takes up more. */
@@ -30,7 +31,7 @@ export const freeze: Remedy<'freeze'> = {
     const first = hold.phases[0];
     const soon: Phase[] =
       first && first.place !== 'fridge' && first.minutes <= SOON_MIN ? [first] : [];
-    const minutes = all - holdMinutes(soon);
+    const minutes = Math.min(all - holdMinutes(soon), PLAN_FIELDS['hold.phases.minutes'].max);
     return [{ kind: 'freeze', phases: [...soon, { place: 'freezer', minutes }] }];
   },
   apply: (plan, { phases }) => ({ ...plan, hold: { ...plan.hold, phases: [...phases] } }),
