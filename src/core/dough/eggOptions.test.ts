@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { startingPantry } from '../composition/pantry';
+import { pantryWith, startingPantry } from '../composition/pantry';
 import type { EggWish, FlourBlend } from './eggDough';
 import { eggOptions, type EggOption } from './eggOptions';
 import { eggsText } from './eggsText';
@@ -25,6 +25,12 @@ const wish = (given: EggWish['given'], rest: Partial<EggWish> = {}): EggWish => 
 });
 const solve = (given: EggWish['given'], rest: Partial<EggWish> = {}) =>
   eggOptions(wish(given, rest), startingPantry);
+
+it('eggs of a kitchen that are powder are weighed, not counted', () => {
+  const whole = startingPantry.ingredients.get('egg-whole')!;
+  const kitchen = pantryWith({ ingredients: [{ ...whole, water: 0.05 }], preparations: [] });
+  expect(eggOptions(wish({ kind: 'dough', g: 12_000 }), kitchen)).toEqual([]);
+});
 
 /** The dough an option describes, worked out the long way. */
 const checked = ({ eggs, yolks, waterG, flourG }: EggOption) =>

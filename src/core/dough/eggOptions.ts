@@ -38,6 +38,9 @@ export const MOST_G = 20_000;
 /** The most eggs that are counted whole. */
 export const MOST_EGGS = 500;
 
+/** Eggs drier than this are powder: weighed, not counted. Share of water. */
+const DRIEST_EGG = 0.2;
+
 /** Which options are wanted. */
 export interface EggLimits {
   /** As many as are given back, the best; 8 when left out. */
@@ -92,6 +95,7 @@ export function eggOptions(
   const { given, egg } = wish;
   const whole = findIngredient(pantry, EGG_WHOLE);
   const yolk = findIngredient(pantry, EGG_YOLK);
+  if (Math.min(whole.water, yolk.water) < DRIEST_EGG) return [];
   const wantedYolk = wish.yolkShare ?? egg.yolkG / egg.eggG;
   const aims = aimRange(wish, yolk, rules);
   const best: EggOption[] = [];

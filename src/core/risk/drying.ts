@@ -257,7 +257,8 @@ function drainSteps(
     const wantedG = (target * restMassG - restFreeG + solidsG + heldG) / (1 - target);
     const driestG = part.g * Math.min(...ways.map(({ massYield }) => massYield));
     const toG = Math.max(wantedG, driestG, solidsG);
-    if (toG >= before.massG - 0.05) return [];
+    const most = Math.min(before.massG - 0.05, PLAN_FIELDS['filling.parts.weighedG'].max);
+    if (toG >= most) return [];
     return [
       {
         key: `drain:${index}`,

@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/document/schema';
 import { benchTime } from '../plan/model/benchTime';
 import type { PlanModel } from '../plan/model/model';
+import { FieldError } from '../range';
 import { modelAgain } from './modelOf';
 import { dose } from './remedies/dose';
 import { dry } from './remedies/dry';
@@ -54,7 +55,7 @@ export const changesFor = (model: PlanModel, lifted: readonly MarginId[]): Chang
 export function remediesOf(model: PlanModel): Quoted[] {
   const { name, margin } = weakestLink(marginsOf(model), model.basis.rules);
   return changesFor(model, [name])
-    .flatMap((change) => quote(model, change))
+    .flatMap((change) => offered(() => quote(model, change)))
     .filter((quoted) => quoted.margin > margin + LEAST_GAIN)
     .sort((a, b) => b.margin - a.margin);
 }
@@ -70,12 +71,24 @@ export function quotesOf(
   const before = marginsOf(model);
   return changesFor(model, lifts)
     .filter(({ kind }) => kinds.includes(kind))
-    .flatMap((change) => {
-      const after = marginsOf(modelAgain(model, applyChange(model.plan, change)));
-      const gains = lifts.some((id) => (after[id] ?? 0) > (before[id] ?? 0) + LEAST_GAIN);
-      return gains ? quote(model, change) : [];
-    })
+    .flatMap((change) =>
+      offered(() => {
+        const after = marginsOf(modelAgain(model, applyChange(model.plan, change)));
+        const gains = lifts.some((id) => (after[id] ?? 0) > (before[id] ?? 0) + LEAST_GAIN);
+        return gains ? quote(model, change) : [];
+      }),
+    )
     .sort((a, b) => b.margin - a.margin);
+}
+
+/** A change that leads where nothing can be worked out is not offered. */
+function offered(work: () => Quoted[]): Quoted[] {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof FieldError) return [];
+    throw error;
+  }
 }
 
 /** What a change gives and costs; nothing when it leaves nothing to cut. */
