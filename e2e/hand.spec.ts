@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, newPlan, openTab, saved, stored, tally, test, type } from './kitchen';
+import { expect, newPlan, openTab, press, saved, stored, tally, test, type } from './kitchen';
 
 /** A finger put down at a place, moved and lifted, as the browser itself would see it. */
 async function swipe(page: Page, from: { x: number; y: number }, by: { x: number; y: number }) {
@@ -188,6 +188,16 @@ test('focus has a home after every action', async ({ page }) => {
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
   await expect(amount).toBeFocused();
+
+  // What opens over the page gives it back.
+  await press(page, 'Control+k', page.getByPlaceholder('What would you like to do?'));
+  await page.keyboard.press('Escape');
+  await expect(amount).toBeFocused();
+  const log = page.getByRole('button', { name: 'Log', exact: true });
+  await log.focus();
+  await press(page, '?', page.getByRole('dialog', { name: 'Keys' }));
+  await page.keyboard.press('Escape');
+  await expect(log).toBeFocused();
 
   // A new row takes the focus to its amount; the picker takes typing at once.
   await page.getByRole('button', { name: 'Add to the dough' }).press('Enter');

@@ -71,6 +71,42 @@ describe('what opens over the page', () => {
   });
 });
 
+describe('the focus after a dialog over the page', () => {
+  function Page({ asks }: { asks: boolean }) {
+    const [open, setOpen] = useState(false);
+    const close = () => setOpen(false);
+    return (
+      <>
+        <label>
+          Dose
+          <input onKeyDown={({ key }) => key === 'k' && setOpen(true)} />
+        </label>
+        {open &&
+          (asks ? (
+            <AskOnce question="Sure?" says="Gone." yes="Yes" no="No" onYes={close} onNo={close} />
+          ) : (
+            <OverPage className="" onClose={close}>
+              <Dialog.Title>Keys</Dialog.Title>
+              <button type="button">One</button>
+            </OverPage>
+          ))}
+      </>
+    );
+  }
+
+  it.each([
+    ['a list', false],
+    ['a question', true],
+  ])('is where it was, once Escape closes %s', async (_name, asks) => {
+    render(<Page asks={asks} />);
+    await userEvent.click(screen.getByRole('textbox'));
+    await userEvent.keyboard('k');
+    expect(screen.getByRole('textbox', { hidden: true })).not.toHaveFocus();
+    await userEvent.keyboard('{Escape}');
+    await waitFor(() => expect(screen.getByRole('textbox')).toHaveFocus());
+  });
+});
+
 describe('what opens beside an element', () => {
   function Beside() {
     const own = useRef<HTMLButtonElement>(null);
