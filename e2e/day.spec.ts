@@ -53,7 +53,7 @@ test('a day is made, a plan put on it, and is there again after a reload', async
 test('a clash is told with what would mend it, and one tap mends it', async ({ page }) => {
   await page.goto(DEMO);
   const heading = page.getByRole('heading', { level: 1 });
-  await expect(heading).toHaveText('It cannot be done like this', { timeout: 60_000 });
+  await expect(heading).toHaveText('This day doesn’t fit yet', { timeout: 60_000 });
   await expect(page.getByText(/would wait \d+ min too long in its sauce/)).toBeVisible();
   const mend = page.getByRole('button', { name: /plates go out over 1 h/ });
   await mend.click({ timeout: 60_000 });

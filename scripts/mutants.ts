@@ -133,12 +133,7 @@ const BY_HAND: readonly Mutant[] = [
     'dough.roundUp ?? 0 * eggsNeeded >',
   ),
   core('float of eggs', 'plan/model/doughOfBatch', "(1 + rules['dough.eggs.float'].value)", '1'),
-  core(
-    'cooling by its mean',
-    'filling/cooling',
-    'surface + depthM / (2 * CONDUCTS_W_PER_MK)',
-    'surface',
-  ),
+  core('cooling by its mean', 'filling/cooling', 'top + d1 / (2 * CONDUCTS_W_PER_MK)', 'top'),
   core('raw egg cooked', 'risk/drying', 'holdsRawEgg(filling, pantry) ? []', 'false ? []'),
   core(
     'runny fillings stand',

@@ -50,7 +50,11 @@ const JUDGED: Readonly<Record<string, Readonly<Partial<Record<RuleId, number>>>>
     'filling.limit.potato': 0.15,
     'filling.limit.hardCheese': 0.25,
     'filling.limit.starch': 0.03,
-    'filling.cool.surface': 10,
+    'filling.cool.open': 20,
+    'filling.cool.covered': 5,
+    'filling.cool.shelf': 8,
+    'filling.cool.board': 3,
+    'filling.cool.ice': 150,
   },
   'what a roller leaves, and how long a sheet stays open': {
     'sheet.springBack': 0.35,

@@ -1,36 +1,9 @@
 import fc from 'fast-check';
-import { coolingDepth, coolingTime } from './cooling';
 import { pipedDose, pipedLength, spoonDose } from './doses';
 import { eggBinding } from './eggBinder';
 import { piping, standing } from './handling';
 import { panDryingTime } from './panDrying';
 import { holdingFactorFrom, towelFreeWater } from './towelTest';
-
-describe('coolingTime', () => {
-  const tray = { fromC: 80, toC: 21, depthMm: 20, densityGPerMl: 1.04, waterShare: 0.75 };
-  const heat = 1040 * (4.19 * 0.75 + 1.6 * 0.25) * 1000 * Math.log(77 / 18);
-
-  it('is conduction to the middle of the pan', () => {
-    const at = (d: number) => (heat * d * (1 / 10 + d / (2 * 0.5))) / 60;
-    expect(coolingTime(tray)).toBeCloseTo(at(0.02), 6);
-    expect(coolingTime({ ...tray, depthMm: 150 })).toBeCloseTo(at(0.15), 6);
-    // Nearly four times what a pan stirred all the while would take at a surface of 15.
-    expect(coolingTime({ ...tray, depthMm: 150 }) / ((heat * 0.15) / 15 / 60)).toBeCloseTo(3.75, 6);
-  });
-
-  it('is longer from hotter and in warmer air, and nothing when cool', () => {
-    expect(coolingTime({ ...tray, fromC: 95 })).toBeGreaterThan(coolingTime(tray));
-    expect(coolingTime({ ...tray, airC: 12 })).toBeGreaterThan(coolingTime(tray));
-    expect(coolingTime({ ...tray, fromC: 20 })).toBe(0);
-  });
-
-  it('is undone by the depth that makes a limit', () => {
-    const depthMm = coolingDepth(tray, 120);
-    expect(depthMm).toBeCloseTo(12, 1);
-    expect(coolingTime({ ...tray, depthMm })).toBeCloseTo(120, 6);
-    expect(coolingDepth({ ...tray, fromC: 20 }, 120)).toBe(Infinity);
-  });
-});
 
 describe('doses', () => {
   it('are a volume times a density', () => {

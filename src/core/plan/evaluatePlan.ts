@@ -9,7 +9,7 @@ import type { PlanAtBench } from './model/atBench';
 import { figuresOf, type PlanFigures } from './model/figures';
 import { ladderOf, type PlanLadder } from './model/ladder';
 import { modelOf } from '../risk/modelOf';
-import { stationsOf, type Stations } from './stations';
+import { stationsOf, verdictOf, type PlanVerdict, type Stations } from './stations';
 import { workingsOf, type Workings } from './workings';
 
 /** Everything a plan works out to. */
@@ -18,6 +18,7 @@ export interface PlanResult extends PlanFigures {
   readonly margins: Margins;
   readonly weakestLink: WeakestLink & { readonly remedies: readonly Quoted[] };
   readonly stations: Stations;
+  readonly verdict: PlanVerdict;
   /** How the dough is cut and rolled. */
   readonly ladder: PlanLadder;
   /** The working of every figure, by the figure's id. */
@@ -31,8 +32,7 @@ export interface PlanTally {
   readonly doughG: number;
   readonly fillingG: number;
   readonly weakestLink: WeakestLink;
-  /** Whether its blanks can be cut from its sheet at all. */
-  readonly fits: boolean;
+  readonly verdict: PlanVerdict;
 }
 
 /**
@@ -42,13 +42,15 @@ export interface PlanTally {
 export function planTally(plan: Plan, basis: Basis = startingBasis): PlanTally {
   const model = modelOf(plan, basis);
   const { counts, portions, dough, filling } = model.batch.batch;
+  const margins = marginsOf(model);
+  const weakest = weakestLink(margins, basis.rules);
   return {
     pieces: counts.made,
     portions,
     doughG: dough.inG,
     fillingG: filling.inG,
-    weakestLink: weakestLink(marginsOf(model), basis.rules),
-    fits: model.laying.doesNotFit === null,
+    weakestLink: weakest,
+    verdict: verdictOf(weakest.state, stationsOf(model, figuresOf(model), margins)),
   };
 }
 
@@ -69,12 +71,15 @@ export function evaluatePlan(plan: PlanAtBench, basis: Basis = startingBasis): P
   const model = modelOf(plan, basis);
   const figures = figuresOf(model);
   const margins = marginsOf(model);
+  const weakest = weakestLink(margins, basis.rules);
+  const stations = stationsOf(model, figures, margins);
   return lazily(
     {
       ...figures,
       margins,
-      weakestLink: lazily(weakestLink(margins, basis.rules), { remedies: () => remediesOf(model) }),
-      stations: stationsOf(model, figures, margins),
+      weakestLink: lazily(weakest, { remedies: () => remediesOf(model) }),
+      stations,
+      verdict: verdictOf(weakest.state, stations),
     },
     { ladder: () => ladderOf(model), working: () => workingsOf(model, figures) },
   );

@@ -122,6 +122,18 @@ const plans: readonly Plan[] = [
     ],
   }),
   planWith({ filling: { ...planWith().filling, meetsC: 31 } }),
+  ...[
+    { on: 'board', covered: false },
+    { on: 'ice', covered: true },
+  ].map((pan) =>
+    planWith({
+      filling: {
+        ...wet,
+        parts: [{ id: 'squash-raw', g: 500, preparation: 'roast-cubes' }],
+        cooling: { ...planWith().filling.cooling, ...pan },
+      },
+    } as never),
+  ),
 ];
 
 /** Everything that the product says of these plans, by a set of rules; what takes long stands first, for it is asked last. */

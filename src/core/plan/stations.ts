@@ -21,6 +21,22 @@ export interface Station {
 /** Every station's state. */
 export type Stations = Readonly<Record<StationId, Station>>;
 
+/** What a plan comes to in a word: its weakest link, and any station that fails beside it. */
+export interface PlanVerdict {
+  readonly state: State;
+  /** The first station that fails, with its word; null where none does. */
+  readonly failing: { readonly station: StationId; readonly word: string } | null;
+}
+
+/** The verdict of a plan: no better than its weakest link, and no better than a station that fails. */
+export function verdictOf(weakest: State, stations: Stations): PlanVerdict {
+  const station = STATIONS.find((each) => stations[each].state === 'fails');
+  return {
+    state: station ? 'fails' : weakest,
+    failing: station ? { station, word: stations[station].word } : null,
+  };
+}
+
 /** How each station stands. Rules over the figures and the margins. */
 export function stationsOf(
   { plan, basis: { rules } }: PlanModel,
@@ -62,7 +78,8 @@ function doughStation({ dough }: PlanFigures, rules: Rules): Station {
 }
 
 function fillingStation(plan: Plan, { filling }: PlanFigures, rules: Rules): Station {
-  const { freeWaterShare, grade } = filling;
+  const { freeWaterShare, grade, cooling } = filling;
+  if (cooling.late) return { state: 'fails', word: 'too slow to cool' };
   if (plan.filling.meetsC > rules['filling.meets.warm'].value) {
     return { state: 'edge', word: 'still warm' };
   }

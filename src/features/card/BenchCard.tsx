@@ -144,8 +144,8 @@ export function BenchCard({
 
           <section className="card-verdict">
             <p>
-              {STATE_WORDS[result.weakestLink.state].mark} <b>{card.weakest.title}</b> (
-              {STATE_WORDS[result.weakestLink.state].word}). {card.weakest.says} {card.asks}
+              {STATE_WORDS[result.verdict.state].mark} <b>{card.weakest.title}</b> (
+              {STATE_WORDS[result.weakestLink.state].word}). {card.weakest.says} <b>{card.asks}</b>
             </p>
           </section>
 

@@ -1,3 +1,4 @@
+import { coolingAdvice, coolingTimes } from '@/core/filling/coolingText';
 import type { WriteFigure } from '@/core/units/format';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
 import { SHEET_WAY_NAMES } from '@/core/layout/sheetWay';
@@ -125,7 +126,10 @@ export function cardContents(
       says: [
         `Raw weights. ${text(result.ledger.filling.inBowlG, 'g')} stays in the ${plan.batch.fillingLoss.kind}.`,
         filling.cookedOffG > 0 ? ` Mixed, cook off ${text(filling.cookedOffG, 'g')} of water.` : '',
-        filling.cooling.hot ? ' Cool it before egg and dough.' : '',
+        filling.cooling.hot
+          ? ` Cool it before egg and dough: ${coolingTimes(filling.cooling, text)}`
+          : '',
+        filling.cooling.late ? ` ${coolingAdvice(filling.cooling, text)}` : '',
       ].join(''),
     },
     facts: factsOf(plan, result, text, spoons),

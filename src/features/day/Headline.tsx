@@ -25,10 +25,10 @@ export function headlineText({ work, timetable, soonerMin }: OnClock, underWay: 
         ? late
           ? `About ${spanText(soonerMin)} late`
           : 'It will not be ready in time'
-        : 'It cannot be done like this',
+        : 'This day doesn’t fit yet',
       says: late
-        ? `Served ${spanText(soonerMin)} later it could be done.`
-        : 'Something must give: see what, and what would mend it.',
+        ? `Served ${spanText(soonerMin)} later it fits.`
+        : 'See what doesn’t fit, and ways to make it fit.',
     };
   }
   const first = services.reduce((a, b) => (a.atMin <= b.atMin ? a : b));

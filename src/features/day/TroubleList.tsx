@@ -1,16 +1,18 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { coolingAdvice } from '@/core/filling/coolingText';
 import type { Day } from '@/core/schedule/document/day';
 import type { Mend } from '@/core/schedule/timetable/mends';
 import type { Timetable } from '@/core/schedule/timetable/timetable';
 import type { DayQuestion } from '@/workers/day.worker';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { Button } from '@/ui/buttons/Button';
 import { dayClient } from './clock/dayClient';
 
-/** What stands in the way, and the smallest changes that would mend it, each worked out and quoted. */
+/** What doesn't fit, and the smallest changes that make it fit, each tried and quoted. */
 export function TroubleList({
-  timetable: { breaches, troubles },
+  timetable: { breaches, troubles, slowCooling },
   question,
   settled,
   underWay,
@@ -40,24 +42,30 @@ export function TroubleList({
       mine = false;
     };
   }, [settled, underWay, here, breaches.length, question]);
-  if (!tells || (breaches.length === 0 && troubles.length === 0)) return null;
+  const { text } = useUnits();
+  const says = [
+    ...troubles,
+    ...slowCooling.map(({ name, cooling }) => `${name}, filling: ${coolingAdvice(cooling, text)}`),
+    ...breaches.slice(0, 6).map((breach) => breach.says),
+  ];
+  if (!tells || says.length === 0) return null;
   return (
     <section
-      aria-label="What stands in the way"
+      aria-label="What doesn’t fit"
       className="mt-4 grid gap-5 border-l-4 border-brick pl-4 md:grid-cols-2"
     >
       <div>
-        <h2 className="font-display text-lead font-semibold">What stands in the way</h2>
+        <h2 className="font-display text-lead font-semibold">What doesn’t fit</h2>
         <ul className="mt-1 grid gap-1.5">
-          {[...troubles, ...breaches.slice(0, 6).map(({ says }) => says)].map((says) => (
-            <li key={says}>{says}</li>
+          {says.map((each) => (
+            <li key={each}>{each}</li>
           ))}
         </ul>
         {breaches.length > 6 && <p className="text-ink-dim">and {breaches.length - 6} more.</p>}
       </div>
       {breaches.length > 0 && !underWay && (
         <div className="no-print">
-          <h2 className="font-display text-lead font-semibold">What would mend it</h2>
+          <h2 className="font-display text-lead font-semibold">Ways to make it fit</h2>
           {!here && <p className="mt-1 text-ink-dim">Trying changes, one at a time…</p>}
           {here?.length === 0 && (
             <p className="mt-1">No one or two changes are enough. Serve later, or make less.</p>
@@ -67,7 +75,7 @@ export function TroubleList({
               <li key={mend.id} className="flex flex-wrap items-center gap-2">
                 <Button onClick={() => onTake(mend.day, mend.says)}>{mend.says}</Button>
                 <span className="text-small text-ink-dim">
-                  {mend.enough ? 'then it can be done' : `not enough alone: ${mend.breaches} left`}
+                  {mend.enough ? 'then it fits' : `not enough alone: ${mend.breaches} left`}
                 </span>
               </li>
             ))}

@@ -53,8 +53,8 @@ describe('what the day comes to', () => {
       ] as never,
     });
     expect(told(short, -40)).toMatchObject({
-      title: 'It cannot be done like this',
-      says: 'Served 40 min later it could be done.',
+      title: 'This day doesn’t fit yet',
+      says: 'Served 40 min later it fits.',
     });
     expect(told(short, -40, true).title).toBe('About 40 min late');
     expect(told(short, null, true).title).toBe('It will not be ready in time');
@@ -152,7 +152,7 @@ describe('what stands in the way', () => {
 
   it('is not planned anew once it is under way', () => {
     shown(true);
-    expect(screen.queryByText('What would mend it')).toBeNull();
+    expect(screen.queryByText('Ways to make it fit')).toBeNull();
     expect(dayClient).not.toHaveBeenCalled();
   });
 });

@@ -24,7 +24,8 @@ import { modelClient } from './search/modelClient';
 import { fetchStations, firstStation, laterStations } from './stations/stationParts';
 import { Tally } from './tally/Tally';
 import { TallyLine } from './tally/TallyLine';
-import { STATION_NAMES, STATION_TERMS } from './words';
+import { STATION_NAMES } from './stationNames';
+import { STATION_TERMS } from './words';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
 export interface PlanPageProps {

@@ -7,7 +7,8 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useShown } from './editor/EditorContext';
-import { keyFigure, STATION_NAMES } from './words';
+import { STATION_NAMES } from './stationNames';
+import { keyFigure } from './words';
 
 /** The run: one line of dough from ball to pot, which is the way about the plan. */
 export function RunNav({ at, onGo }: { at: StationId; onGo(station: StationId): void }) {

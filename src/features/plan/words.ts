@@ -1,6 +1,7 @@
 import type { GlossaryId } from '@/core/glossary';
 import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
+import { coolingAdvice } from '@/core/filling/coolingText';
 import type { Pantry } from '@/core/composition/pantry';
 import type { PhasePlace } from '@/core/hold/phases';
 import type { Change, Cost } from '@/core/risk/remedy';
@@ -13,17 +14,8 @@ import { STATIONS, type StationId } from '@/core/plan/stations';
 import type { Finish } from '@/core/shapes/finish';
 import type { WriteFigure } from '@/core/units/format';
 import { marginText } from './marginWords';
+import { STATION_NAMES } from './stationNames';
 import { dryingText } from './stations/bowlWords';
-
-export const STATION_NAMES: Record<StationId, string> = {
-  count: 'How many',
-  dough: 'Dough',
-  filling: 'Filling',
-  sheet: 'Sheet',
-  shape: 'Shape',
-  seal: 'Seal and hold',
-  boil: 'Boil',
-};
 
 export const SERVING_NAMES: Record<Plan['serving'], string> = {
   firstCourse: 'first course',
@@ -266,6 +258,7 @@ export function stationAdvice(
         ? `Dough is dry: ${write(dough.mend.waterG, 'g')} more water, by wet hands.`
         : `Dough is wet: knead in ${write(dough.mend.flourG, 'g')} of flour by pinches, until it no longer sticks.`;
     case 'filling':
+      if (word === 'too slow to cool') return coolingAdvice(filling.cooling, write);
       if (word === 'still warm') {
         return 'Filling meets the dough warm: it steams and softens the sheet. Cool it first.';
       }

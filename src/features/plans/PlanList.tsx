@@ -1,6 +1,8 @@
 'use client';
 
 import type { MarginId } from '@/core/risk/margins';
+import type { PlanVerdict } from '@/core/plan/stations';
+import { STATION_NAMES } from '../plan/stationNames';
 import { MARGIN_NAMES, spareWords } from '../plan/marginWords';
 import { useAction } from '@/features/actions/useAction';
 import { Link } from '@/ui/layout/Link';
@@ -29,8 +31,8 @@ export interface PlanSummary {
   readonly doughG: number;
   readonly fillingG: number;
   readonly state: State;
-  /** Its blanks can be cut from its sheet. */
-  readonly fits: boolean;
+  /** A station that fails though the piece itself would hold. */
+  readonly failing: PlanVerdict['failing'];
   readonly weakest: MarginId;
   readonly margin: number;
   readonly madeTimes: number;
@@ -114,9 +116,9 @@ function PlanRow({ plan, shelf }: { plan: PlanSummary; shelf: PlanShelf }) {
       <p className="col-span-2 col-start-2 text-small md:col-auto">
         <StateMark state={plan.state} said />{' '}
         {plan.state === 'holds' ? 'Holds' : plan.state === 'edge' ? 'On the edge' : 'Fails'}:{' '}
-        {plan.fits
-          ? `${MARGIN_NAMES[plan.weakest]}, ${spareWords(plan.weakest, plan.margin)}`
-          : 'it cannot be cut from its sheet'}
+        {plan.failing
+          ? `${STATION_NAMES[plan.failing.station].toLowerCase()}, ${plan.failing.word}`
+          : `${MARGIN_NAMES[plan.weakest]}, ${spareWords(plan.weakest, plan.margin)}`}
       </p>
       <div className="col-start-3 row-start-1 md:col-start-5">
         <LatePlanMenu

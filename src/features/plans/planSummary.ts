@@ -6,7 +6,7 @@ import type { PlanSummary } from './PlanList';
 /** A stored plan and what it comes to, as the list shows it. */
 export function planSummary(
   { id, plan }: StoredPlan,
-  { pieces, portions, doughG, fillingG, weakestLink, fits }: PlanTally,
+  { pieces, portions, doughG, fillingG, weakestLink, verdict }: PlanTally,
   made: { times: number; madeOn: string } | undefined,
 ): PlanSummary {
   return {
@@ -20,8 +20,9 @@ export function planSummary(
     portions,
     doughG,
     fillingG,
-    state: fits ? weakestLink.state : 'fails',
-    fits,
+    state: verdict.state,
+    // What fails beside the piece is said before what the piece itself has to spare.
+    failing: weakestLink.state === 'fails' ? null : verdict.failing,
     weakest: weakestLink.name,
     margin: weakestLink.margin,
     madeTimes: made?.times ?? 0,

@@ -70,7 +70,7 @@ const summary = (more: Partial<PlanSummary> = {}): PlanSummary => ({
   doughG: 2100,
   fillingG: 3131,
   state: 'holds',
-  fits: true,
+  failing: null,
   weakest: 'lip',
   margin: 1.6,
   madeTimes: 0,
@@ -95,7 +95,13 @@ describe('the list of plans', () => {
   it.each([
     [{ state: 'edge' as const }, /On the edge: /],
     [{ state: 'fails' as const, margin: 0.7 }, /Fails: /],
-    [{ state: 'fails' as const, fits: false }, /Fails: it cannot be cut from its sheet/],
+    [
+      {
+        state: 'fails' as const,
+        failing: { station: 'filling' as const, word: 'too slow to cool' },
+      },
+      /Fails: filling, too slow to cool/,
+    ],
     [{ madeTimes: 1, madeOn: '2026-11-20T12:00:00Z' }, /made once, last on/],
     [{ madeTimes: 7, madeOn: '2026-11-20T12:00:00Z' }, /made 7 times/],
     [{ tags: ['winter', 'stall'] }, /winter, stall/],

@@ -4,6 +4,7 @@ import * as z from 'zod';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import { STATES } from '@/core/basis/state';
 import { planTally, type PlanTally } from '@/core/plan/evaluatePlan';
+import { STATIONS } from '@/core/plan/stations';
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { write, type Database } from '../db/database';
 import { planRevisions, plans } from '../db/schema';
@@ -17,7 +18,10 @@ const tallySchema: z.ZodType<PlanTally> = z.object({
   doughG: z.number(),
   fillingG: z.number(),
   weakestLink: z.object({ name: z.enum(MARGIN_IDS), margin: z.number(), state: z.enum(STATES) }),
-  fits: z.boolean(),
+  verdict: z.object({
+    state: z.enum(STATES),
+    failing: z.object({ station: z.enum(STATIONS), word: z.string() }).nullable(),
+  }),
 });
 
 const hash = (text: string): string => createHash('sha256').update(text).digest('base64url');

@@ -41,5 +41,14 @@ export const fillingRules = defineRules({
   'filling.panDrying': [0.02, 0.006, 'gPerMinCm2', 'water off a wide pan at a lively heat'],
   'filling.heaped': [1.6, 0.2, 'ratio', 'a heaped spoon to a level one'],
   'filling.meets.warm': [30, 5, 'C', 'warmer, it steams and softens the sheet'],
-  'filling.cool.surface': [10, 3, 'WPerM2K', 'heat off an open face in still cold air'],
+  'filling.cool.open': [
+    20,
+    5,
+    'WPerM2K',
+    'heat off an open moist face: air, radiation, evaporation',
+  ],
+  'filling.cool.covered': [5, 2, 'WPerM2K', 'heat off a covered pan'],
+  'filling.cool.shelf': [8, 2, 'WPerM2K', 'heat out under a pan on a wire shelf'],
+  'filling.cool.board': [3, 1, 'WPerM2K', 'heat out under a pan on a board'],
+  'filling.cool.ice': [150, 40, 'WPerM2K', 'heat out under a pan in an ice bath'],
 });

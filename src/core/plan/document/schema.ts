@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../../fields';
 import { PLAN_FIELDS, USUAL, type PlanFieldPath } from './planFields';
+import { COOLED_ON } from '../../filling/cooling';
 import { AIR_WAYS, FACES, MEDIA } from '../../hold/seal';
 import { PHASE_PLACES } from '../../hold/phases';
 import { SURFACES } from '../../hold/surfaces';
@@ -129,6 +130,8 @@ const fillingSchema = z.strictObject({
     .strictObject({
       fromC: measure('filling.cooling.fromC').default(80),
       depthMm: measure('filling.cooling.depthMm').default(15),
+      on: oneOf('Cools on', COOLED_ON).default('shelf'),
+      covered: z.boolean({ error: 'Covered must be true or false' }).default(false),
     })
     .prefault({}),
 });

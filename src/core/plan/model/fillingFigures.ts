@@ -1,10 +1,12 @@
+import type { Rules } from '../../basis/rules';
 import { findIngredient, findPreparation } from '../../composition/pantry';
 import type { Composition, Part } from '../../composition/compose';
 import {
+  cooled,
   coolingDepth,
-  coolingTime,
-  FIRST_COOL_C,
-  FIRST_COOL_LIMIT_MIN,
+  traysNeeded,
+  type Cooled,
+  type CoolingPan,
 } from '../../filling/cooling';
 import { pipedLength } from '../../filling/doses';
 import { eggBinding, type EggBinding } from '../../filling/eggBinder';
@@ -15,8 +17,8 @@ import { capRadius } from '../../shapes/cap';
 import type { Stiffness } from './filling';
 import type { PlanModel } from './model';
 
-/** Deeper than this nothing is spread, mm: what is cool already may be as deep as it likes. */
-const MOST_DEPTH_MM = 300;
+/** A common tray, 530 × 325 mm. */
+const TRAY_MM2 = 530 * 325;
 
 /** The filling of a batch: what to weigh, where its water is, how it behaves. */
 export interface FillingFigures {
@@ -48,15 +50,22 @@ export interface FillingFigures {
     readonly heldG: number;
     readonly freeG: number;
   };
-  readonly cooling: {
-    readonly hot: boolean;
-    readonly minutes: number;
-    readonly limitMin: number;
-    /** Spread so deep or less, it makes the limit. */
-    readonly depthMm: number;
-  };
+  readonly cooling: CoolingFigures;
   readonly parts: readonly FillingLine[];
   readonly cookedOffG: number;
+}
+
+/** How the filling cools, spread as the cook does. */
+export interface CoolingFigures extends Cooled {
+  readonly hot: boolean;
+  /** Common trays that it fills at the cook's depth. */
+  readonly trays: number;
+  /** What meets both limits: a depth and its trays, and whether an ice bath under the cook's depth does. */
+  readonly meets: {
+    readonly depthMm: number;
+    readonly trays: number;
+    readonly ice: boolean;
+  };
 }
 
 /** One ingredient of the filling, as it is weighed out. */
@@ -100,16 +109,13 @@ export function fillingFigures({
       0,
     );
   const eggShare = massOf(({ id }) => findIngredient(pantry, id).group === 'egg') / c.massG;
-  const hot = filling.parts
-    .map(({ id, preparation = 'raw' }) => findPreparation(pantry, preparation, id))
-    .some((each) => each.hot);
-  const hotPan = {
-    fromC: filling.cooling.fromC,
-    toC: FIRST_COOL_C,
-    densityGPerMl: c.densityGPerMl,
-    waterShare: c.massG > 0 ? c.waterG / c.massG : 0,
-    airC: conditions.coldAirC,
-  };
+  // What is cooked off as a whole is hot as a whole.
+  const hot =
+    filling.cookedOffG > 0 ||
+    filling.parts
+      .map(({ id, preparation = 'raw' }) => findPreparation(pantry, preparation, id))
+      .some((each) => each.hot);
+  const totalMl = totalG / c.densityGPerMl;
   return {
     freeWaterShare: c.freeWaterShare,
     grade: freeWaterGrade(c.freeWaterShare, rules),
@@ -117,7 +123,7 @@ export function fillingFigures({
     stiffnessFrom: from,
     densityGPerMl: c.densityGPerMl,
     doseMl,
-    totalMl: totalG / c.densityGPerMl,
+    totalMl,
     pipedMm: pipedLength({ doseG, densityGPerMl: c.densityGPerMl, tipMm: filling.tipMm }),
     recipeG: c.massG,
     scale,
@@ -139,12 +145,11 @@ export function fillingFigures({
       heldG: c.heldG * scale,
       freeG: c.freeG * scale,
     },
-    cooling: {
-      hot,
-      minutes: coolingTime({ ...hotPan, depthMm: filling.cooling.depthMm }, rules),
-      limitMin: FIRST_COOL_LIMIT_MIN,
-      depthMm: Math.min(MOST_DEPTH_MM, coolingDepth(hotPan, FIRST_COOL_LIMIT_MIN, rules)),
-    },
+    cooling: coolingFigures(
+      { ...filling.cooling, airC: conditions.coldAirC },
+      { hot, totalMl },
+      rules,
+    ),
     parts: filling.parts.map(({ id, g, preparation }, index) => ({
       id,
       name: findIngredient(pantry, id).name,
@@ -154,5 +159,25 @@ export function fillingFigures({
       preparedG: (c.parts[index]?.massG ?? 0) * scale,
     })),
     cookedOffG: filling.cookedOffG * scale,
+  };
+}
+
+function coolingFigures(
+  pan: CoolingPan,
+  { hot, totalMl }: { hot: boolean; totalMl: number },
+  rules: Rules,
+): CoolingFigures {
+  const asIs = cooled(pan, rules);
+  const depthMm = coolingDepth(pan, rules);
+  return {
+    ...asIs,
+    hot,
+    late: hot && asIs.late,
+    trays: traysNeeded(totalMl, pan.depthMm, TRAY_MM2),
+    meets: {
+      depthMm,
+      trays: traysNeeded(totalMl, depthMm, TRAY_MM2),
+      ice: !cooled({ ...pan, on: 'ice', covered: false }, rules).late,
+    },
   };
 }

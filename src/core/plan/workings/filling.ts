@@ -1,4 +1,4 @@
-import { coolingTime, FIRST_COOL_C } from '../../filling/cooling';
+import { COOLING_LIMITS, coolingTime } from '../../filling/cooling';
 import { pipedLength } from '../../filling/doses';
 import { spreadRadius } from '../../filling/spreadRadius';
 import { yieldStressFromFreeWater, yieldStressFromSpread } from '../../filling/yieldStress';
@@ -194,34 +194,28 @@ export const fillingFigures = {
         }),
     }),
   cooling: ({ model }) => {
-    const { composition: c } = model.filling;
     const { rules, conditions } = model.basis;
-    const { fromC, depthMm } = model.plan.filling.cooling;
+    const { fromC, depthMm, on, covered } = model.plan.filling.cooling;
+    const [{ toC }] = COOLING_LIMITS;
     return figure({
-      label: `Its middle cools to ${FIRST_COOL_C} °C in`,
+      label: `Cools to ${toC} °C in`,
       unit: 'min',
       kind: 'rule',
-      formula: 'ρ c d (1 ÷ h + d ÷ 2k) × ln((from − air) ÷ (to − air)), k 0.5 W/(m·K)',
+      formula:
+        'τ × ln((from − air) ÷ (to − air)), τ = ρc d₁ (1 ÷ h over + d₁ ÷ 2k), d₁ = d (1 ÷ h under + d ÷ 2k) ÷ (1 ÷ h over + 1 ÷ h under + d ÷ k); ρc 3.6 MJ/(m³·K), k 0.5 W/(m·K)',
       inputs: {
         from: [fromC, 'C'],
         'd, spread': [depthMm, 'mm'],
-        'h, W/(m²·K)': [rules['filling.cool.surface'].value],
+        'h over, W/(m²·K)': [rules[covered ? 'filling.cool.covered' : 'filling.cool.open'].value],
+        'h under, W/(m²·K)': [rules[`filling.cool.${on}`].value],
         'cold air': [conditions.coldAirC, 'C'],
-        water: [c.massG > 0 ? c.waterG / c.massG : 0, 'share'],
-        ρ: [c.densityGPerMl, 'gPerMl'],
       },
       source:
-        'conduction in depth, one side in still cold air; the deepest part counts, not the mean; the surface coefficient is a rule',
+        'conduction out of both faces; the plane that cools last counts, not the mean; the surface coefficients are rules',
       compute: (of) =>
         coolingTime(
-          {
-            fromC: of.from,
-            toC: FIRST_COOL_C,
-            depthMm: of['d, spread'],
-            densityGPerMl: of.ρ,
-            waterShare: of.water,
-            airC: of['cold air'],
-          },
+          { fromC: of.from, depthMm: of['d, spread'], on, covered, airC: of['cold air'] },
+          toC,
           rules,
         ),
       times: [0.7, 1.4],

@@ -1,3 +1,5 @@
+import { COOLING_LIMITS } from '../../filling/cooling';
+import { coolingAdvice, coolingTimes } from '../../filling/coolingText';
 import type { BenchStep } from './step';
 
 const always = () => true;
@@ -107,6 +109,13 @@ export const filling: BenchStep = {
   }),
 };
 
+/** Where the pan cools, as it is said across a bench. */
+const COOLS = {
+  shelf: 'in the cold on a wire shelf',
+  board: 'in the cold on a board',
+  ice: 'in an ice bath',
+} as const;
+
 /** Cooling a filling that was cooked. */
 export const cool: BenchStep = {
   id: 'cool',
@@ -116,15 +125,23 @@ export const cool: BenchStep = {
   meanwhile: true,
   tests: ['fillingC'],
   show: ({ plan, result: { filling: f }, split, write }) => ({
-    figure: split(Math.min(plan.filling.cooling.depthMm, f.cooling.depthMm), 'mm'),
-    does: 'deep or less, spread in a cold pan',
+    // Spread as the cook spreads it, where that is quick enough.
+    figure: split(
+      f.cooling.late ? Math.floor(f.cooling.meets.depthMm) : plan.filling.cooling.depthMm,
+      'mm',
+    ),
+    does: `deep or less, ${COOLS[plan.filling.cooling.on]}${plan.filling.cooling.covered ? ', covered' : ''}`,
     says: [
-      `About ${write(f.cooling.minutes, 'min')} to cool; ${write(f.cooling.limitMin, 'min')} is the limit. Local food codes come first.`,
+      f.cooling.late
+        ? `${write(plan.filling.cooling.depthMm, 'mm')} deep, as planned: ${coolingTimes(f.cooling, write)} ${coolingAdvice(f.cooling, write)}`
+        : coolingTimes(f.cooling, write),
+      'Check with a probe. Local food codes come first.',
     ],
     lines: [],
     timer: {
       timer: 'cool',
-      minutes: Math.min(10_080, Math.max(1, f.cooling.minutes)),
+      // The clock never runs past the limit: by then it must be that cold.
+      minutes: Math.max(1, Math.min(COOLING_LIMITS[0].withinMin, f.cooling.firstMin)),
       name: 'It cools now',
     },
     asks: 'It is cold',

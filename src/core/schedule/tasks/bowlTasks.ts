@@ -68,7 +68,8 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
   const { cooling } = services[0]!.result.filling;
   const perKg = rules['day.prepPerKg'].value;
   const ends: { task: number; least: number; kind: 'cool' | 'drain' | null }[] = [];
-  const coolMin = cooling.hot ? Math.min(cooling.minutes, cooling.limitMin) : 0;
+  // As long as it takes: too slow is told, and never hurried by the clock.
+  const coolMin = cooling.hot ? Math.ceil(cooling.firstMin) : 0;
   const prepared = parts.filter(({ preparation }) => preparation !== 'raw');
   for (const preparation of new Set(prepared.map((line) => line.preparation))) {
     const lines = prepared.filter((line) => line.preparation === preparation);
@@ -95,7 +96,30 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
     if (row.hot && cooling.hot && much) ends.push({ task: work, least: coolMin, kind: 'cool' });
     else ends.push({ task: work, least: on ? 0 : aloneMin, kind: on ? null : 'drain' });
   }
-  const cookOffMin = bowl.cookedOffG > 0 ? panDryingTime({ waterG: bowl.cookedOffG }, rules) : 0;
+  if (bowl.cookedOffG > 0) {
+    // The whole mixture goes back on the heat: what was cooled before it does not count.
+    const cookOff = add(
+      list,
+      {
+        id: `${group}/cookOff`,
+        group,
+        release,
+        modes: [
+          mode(
+            panDryingTime({ waterG: bowl.cookedOffG }, rules),
+            ['cook'],
+            [takes(list, GEAR.burners)],
+          ),
+        ],
+      },
+      { kind: 'prepare', ...about, of: 'mixture: water cooked off', g: totalG },
+    );
+    for (const { task, least, kind } of ends.splice(0)) {
+      link(list, task, cookOff, { least: kind === 'drain' ? least : 0 });
+      if (kind === 'drain') list.waits.push({ kind, before: task, minutes: Math.ceil(least) });
+    }
+    ends.push({ task: cookOff, least: coolMin, kind: 'cool' });
+  }
   const bind = add(
     list,
     {
@@ -103,11 +127,7 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
       group,
       release,
       modes: [
-        mode(
-          rules['day.bind'].value + (rules['day.bindPerKg'].value * totalG) / 1000 + cookOffMin,
-          ['cook'],
-          cookOffMin > 0 ? [takes(list, GEAR.burners)] : [],
-        ),
+        mode(rules['day.bind'].value + (rules['day.bindPerKg'].value * totalG) / 1000, ['cook']),
       ],
     },
     { kind: 'bind', ...about, of: '', g: totalG },

@@ -14,7 +14,8 @@ import { DAY_PLANS, dayWith, supper, weekend } from '../testing/days';
 import { solveDay } from '../timetable/solveDay';
 import { startingPantry } from '../../composition/pantry';
 
-const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
+const solved = (day = supper(), plans = DAY_PLANS) =>
+  solveDay(day, plans, startingBasis, { tries: 300 });
 
 describe('one dough, one bowl', () => {
   const sum = (grams: readonly { readonly g: number }[]) =>
@@ -131,6 +132,61 @@ describe('tasks', () => {
     );
     const { bowls } = dayPaper(work, timetable, startingBasis, (v, u) => figureText(v, u, METRIC));
     expect(bowls[0]!.shares.join()).toMatch(/to each of 4 pairs/);
+  });
+
+  const hot = (cooling: object) =>
+    planWith({
+      name: 'Squash',
+      filling: {
+        parts: [
+          { id: 'squash-raw', g: 900, preparation: 'roast-cubes' },
+          { id: 'egg-whole', g: 50, preparation: 'raw' },
+        ],
+        cooling: { ...planWith().filling.cooling, ...cooling },
+      },
+    });
+
+  it('let a hot filling cool as long as it takes, and say what would cool it in time', () => {
+    const day = (cooling: object) =>
+      solved(dayWith([{ planId: 'hot' }]), new Map([['hot', hot(cooling)]]));
+    const quick = day({ fromC: 85, depthMm: 15 });
+    const slow = day({ fromC: 85, depthMm: 60 });
+    for (const { timetable, work } of [quick, slow]) {
+      const at = (id: string) => timetable.tasks.find((task) => task.id === id)!;
+      const { firstMin } = work.services[0]!.result.filling.cooling;
+      expect(
+        at('filling:s1/bind').fromMin - at('filling:s1/roast-cubes').toMin,
+      ).toBeGreaterThanOrEqual(firstMin);
+      expect(timetable.waits.find(({ kind }) => kind === 'cool')).toMatchObject({
+        fromMin: at('filling:s1/roast-cubes').toMin,
+        toMin: at('filling:s1/roast-cubes').toMin + Math.ceil(firstMin),
+      });
+    }
+    expect(quick.timetable.feasible).toBe(true);
+    expect(slow.timetable.feasible).toBe(false);
+    const [told] = slow.timetable.slowCooling;
+    expect(told).toMatchObject({ name: 'Squash', services: ['s1'] });
+    const { depthMm, trays, ice } = told!.cooling.meets;
+    const { totalG } = slow.work.fillings[0]!;
+    const { densityGPerMl } = slow.work.services[0]!.result.filling;
+    expect(trays).toBe(Math.ceil((1000 * totalG) / densityGPerMl / (530 * 325 * depthMm)));
+    expect(ice).toBe(false);
+    expect(day({ fromC: 85, depthMm }).timetable.feasible).toBe(true);
+  });
+
+  it('cook a whole mixture off before it cools, and bind it cold', () => {
+    const plan = hot({});
+    const { timetable, work } = solved(
+      dayWith([{ planId: 'hot' }]),
+      new Map([['hot', { ...plan, filling: { ...plan.filling, cookedOffG: 60 } }]]),
+    );
+    const at = (id: string) => timetable.tasks.find((task) => task.id === id)!;
+    expect(at('filling:s1/cookOff').fromMin).toBeGreaterThanOrEqual(
+      at('filling:s1/roast-cubes').toMin,
+    );
+    expect(at('filling:s1/bind').fromMin - at('filling:s1/cookOff').toMin).toBeGreaterThanOrEqual(
+      work.services[0]!.result.filling.cooling.firstMin,
+    );
   });
 
   it('say what no clock can mend', () => {

@@ -1,4 +1,6 @@
 import { startingBasis, type Basis } from '../../basis/basis';
+import { traysNeeded } from '../../filling/cooling';
+import type { CoolingFigures } from '../../plan/model/fillingFigures';
 import { FieldError } from '../../range';
 import { chainsOf } from '../engine/bound';
 import type { Dislikes, Hand, Problem } from '../engine/problem';
@@ -26,8 +28,17 @@ export interface DayWork {
   readonly waits: readonly DayWait[];
   /** The same tasks as the engine takes them. */
   readonly problem: Problem;
+  /** Hot fillings that cool slower than the limits as their cooks spread them. */
+  readonly slowCooling: readonly SlowCooling[];
   /** What no timetable can mend: a plan that is not there, a shape that fits no sheet. */
   readonly troubles: readonly string[];
+}
+
+/** A filling that cools too slowly, and what would cool it in time. */
+export interface SlowCooling {
+  readonly services: readonly string[];
+  readonly name: string;
+  readonly cooling: CoolingFigures;
 }
 
 /** Minutes of a longer day that each counts as, where it is minded as usual. */
@@ -97,7 +108,27 @@ export function dayWork(
     tasks: list.shown,
     waits: list.waits,
     problem,
+    slowCooling: fillings.flatMap(({ services: of, totalG }) => {
+      const { filling } = of[0]!.result;
+      return filling.cooling.late ? [slowCooling(day, of, totalG / filling.densityGPerMl)] : [];
+    }),
     troubles,
+  };
+}
+
+/** The whole bowl on the day's own trays, however many services share it. */
+function slowCooling(
+  { gear }: Day,
+  services: readonly ServiceWork[],
+  totalMl: number,
+): SlowCooling {
+  const { cooling } = services[0]!.result.filling;
+  const trayMm2 = gear.trayLengthMm * gear.trayWidthMm;
+  const trays = traysNeeded(totalMl, cooling.meets.depthMm, trayMm2);
+  return {
+    services: services.map(({ service }) => service.id),
+    name: [...new Set(services.map(({ plan }) => plan.name))].join(', '),
+    cooling: { ...cooling, meets: { ...cooling.meets, trays } },
   };
 }
 

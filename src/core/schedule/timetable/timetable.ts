@@ -71,6 +71,7 @@ export interface Timetable {
   /** Whether every hard limit is kept; else what is not, in words, and by which task. */
   readonly feasible: boolean;
   readonly breaches: readonly { readonly says: string; readonly task: string }[];
+  readonly slowCooling: DayWork['slowCooling'];
   /** What no timetable can mend. */
   readonly troubles: readonly string[];
   readonly startsMin: number;
@@ -148,8 +149,9 @@ export function timetableOf(work: DayWork, solved: Solved): Timetable {
         rounds: own.filter(({ kind }) => kind === 'round').length,
       };
     }),
-    feasible: breaches.length === 0 && work.troubles.length === 0,
+    feasible: breaches.length + work.slowCooling.length + work.troubles.length === 0,
     breaches: saidOnce(work, breaches, schedule),
+    slowCooling: work.slowCooling,
     troubles: work.troubles,
     startsMin: starts.length > 0 ? Math.min(...starts) : 0,
     endsMin: ends.length > 0 ? Math.max(...ends) : 0,
@@ -249,6 +251,7 @@ export function timetableFile(work: DayWork, timetable: Timetable) {
       to: clockText(timetable.tightest.toMin),
     },
     breaches: timetable.breaches,
+    slowCooling: timetable.slowCooling,
     troubles: timetable.troubles,
     services: timetable.services.map(({ atMin, fromMin, toMin, ...rest }) => ({
       ...rest,

@@ -6,7 +6,7 @@ import { STATIONS, type StationId } from '@/core/plan/stations';
 import { useCommands, type Command } from '@/ui/commands/commands';
 import { useEdit, useEditorState } from '../editor/EditorContext';
 import { useToBench } from '../../bench/useToBench';
-import { STATION_NAMES } from '../words';
+import { STATION_NAMES } from '../stationNames';
 
 /** Ways from the plan to the pages that read the store: everything is sent first. */
 export function useLeave(id: string) {

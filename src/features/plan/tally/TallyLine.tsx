@@ -5,7 +5,8 @@ import { IconButton } from '@/ui/buttons/IconButton';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useEditorState, useShown } from '../editor/EditorContext';
-import { STATION_NAMES, weakestText } from '../words';
+import { STATION_NAMES } from '../stationNames';
+import { weakestText } from '../words';
 import { asksOf } from './asks';
 
 /** The tally in one line, for narrow screens: it stays at the foot of the page. */
@@ -41,7 +42,7 @@ export function TallyLine() {
           </span>
         </span>
         <span className="max-w-[42vw] text-right text-small leading-snug">
-          <StateMark state={failure ? 'fails' : result.weakestLink.state} slate />{' '}
+          <StateMark state={result.verdict.state} slate />{' '}
           {failure ? `${STATION_NAMES[failure.station]} fails` : title}
         </span>
       </a>

@@ -8,7 +8,8 @@ import { STATE_WORDS, StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../editor/EditorContext';
 import { MARGIN_FIGURES, spareWords } from '../marginWords';
-import { changeText, costText, STATION_NAMES, weakestText } from '../words';
+import { STATION_NAMES } from '../stationNames';
+import { changeText, costText, weakestText } from '../words';
 import { asksOf } from './asks';
 
 /** The best of each kind before the second best of any: three ways out, not one thrice. */

@@ -37,7 +37,7 @@ export default async function Page({ params, searchParams }: Props) {
       newest={newest}
       notice={<UnreadableNotice documents={unreadable} />}
       revisions={revisions.map(({ number, name, plan: each, updatedAt }) => {
-        const { pieces, weakestLink } = evaluatePlan(each, basis);
+        const { pieces, weakestLink, verdict } = evaluatePlan(each, basis);
         return {
           number,
           name: name ?? '',
@@ -45,7 +45,7 @@ export default async function Page({ params, searchParams }: Props) {
           pieces,
           margin: weakestLink.margin,
           weakest: weakestLink.name,
-          state: weakestLink.state,
+          state: verdict.state,
           logged: log.filter((entry) => entry.revision === number).length,
         };
       })}

@@ -1,13 +1,19 @@
 'use client';
 
 import { startingRules } from '@/core/basis/rules';
+import { COOLED_ON, COOLING_LIMITS } from '@/core/filling/cooling';
+import { COOLED_ON_NAMES, coolingAdvice } from '@/core/filling/coolingText';
 import { EGG_GOES_IN_C } from '@/core/filling/eggBinder';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useResult, useShown } from '../../editor/EditorContext';
+import { useEdit, useResult, useShown } from '../../editor/EditorContext';
+import { CheckField } from '@/ui/fields/CheckField';
+import { writeAt } from '@/core/plan/document/patch';
 import { DIET_NAMES } from '../../contentsWords';
-import { PlanField } from '../PlanField';
+import { capital } from '../../words';
+import { PlanChoice, PlanField } from '../PlanField';
+import { plural } from '../sheetWords';
 import { DataTable } from '@/ui/lists/DataTable';
 
 /** Core temperature, cooling, egg, allergens and diet. */
@@ -55,10 +61,11 @@ function Core() {
 }
 
 function Cooling() {
-  const { result } = useShown();
+  const { plan, result } = useShown();
+  const { edit } = useEdit();
   const { text } = useUnits();
   const { cooling } = result.filling;
-  const late = cooling.minutes > cooling.limitMin;
+  const [first, then] = COOLING_LIMITS;
   return (
     <section aria-label="Cooling" className="grid gap-2">
       <h3>Cool it before egg goes in, and before it meets dough</h3>
@@ -66,15 +73,32 @@ function Cooling() {
         <PlanField at="filling.cooling.fromC" />
         <PlanField at="filling.cooling.depthMm" />
       </div>
+      <div className="grid max-w-[26rem] gap-2">
+        <PlanChoice
+          at="filling.cooling.on"
+          label="Cools on"
+          columns={3}
+          options={COOLED_ON.map((value) => ({
+            value,
+            label: capital(COOLED_ON_NAMES[value].replace(/^an? /, '')),
+          }))}
+        />
+        <CheckField
+          label="Covered while it cools"
+          checked={plan.filling.cooling.covered}
+          onChange={(covered) => edit((p) => writeAt(p, 'filling.cooling.covered', covered))}
+        />
+      </div>
       <p role="status">
-        <StateMark state={late ? 'fails' : 'holds'} /> In the cold, down to {text(21, 'C')} in about{' '}
+        <StateMark state={cooling.late ? 'fails' : 'holds'} /> Down to {text(first.toC, 'C')} in
+        about{' '}
         <b>
-          <Figure working={result.working.cooling}>{text(cooling.minutes, 'min')}</Figure>
+          <Figure working={result.working.cooling}>{text(cooling.firstMin, 'min')}</Figure>
         </b>
-        , an estimate.{' '}
-        {late
-          ? `Too slow: within ${text(cooling.limitMin, 'min')} is usual. Spread it ${text(cooling.depthMm, 'mm')} deep or less, or stand the tray on ice.`
-          : 'Then covered and chilled on.'}
+        , to {text(then.toC, 'C')} {text(cooling.thenMin, 'min')} later.{' '}
+        {cooling.late
+          ? coolingAdvice(cooling, text)
+          : `${text(plan.filling.cooling.depthMm, 'mm')} deep it fills ${plural(cooling.trays, 'tray')}.`}
       </p>
     </section>
   );
