@@ -26,13 +26,13 @@ export default async function Page({ searchParams }: Props) {
   const of = orNotFound((): FaultsOf => {
     if (runId) {
       const run = getRun(db, runId);
-      const { plan, events, pantry, learnt } = run;
+      const { plan, events, pantry, learnt, alsoHandles } = run;
       return {
         planId: run.planId,
         runId,
         plan,
         events,
-        basis: { pantry, learnt },
+        basis: { pantry, learnt, alsoHandles },
         found,
         signs,
       };

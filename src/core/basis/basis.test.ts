@@ -209,7 +209,11 @@ describe('how a margin stands', () => {
 
 describe('what a plan is worked out on', () => {
   it('is the shipped pantry where no row is one’s own', () => {
-    const basis = basisFrom({ pantry: { ingredients: [], preparations: [] }, learnt: [] });
+    const basis = basisFrom({
+      pantry: { ingredients: [], preparations: [] },
+      learnt: [],
+      alsoHandles: [],
+    });
     expect(basis.pantry).toBe(startingPantry);
     expect(basis).toEqual(startingBasis);
   });

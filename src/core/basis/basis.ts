@@ -17,6 +17,8 @@ export interface Basis {
   readonly conditions: Conditions;
   /** What this kitchen's runs taught; what a plan stands on of it is applied as it is worked out. */
   readonly learnt: readonly Learnt[];
+  /** Allergens this kitchen handles, whatever is in the plan: shared boards and water spread them. */
+  readonly alsoHandles: readonly string[];
 }
 
 /** A kitchen of which nothing is known yet. */
@@ -25,24 +27,26 @@ export const startingBasis: Basis = {
   rules: startingRules,
   conditions: { fridgeC: 5, coldAirC: 3 },
   learnt: [],
+  alsoHandles: [],
 };
 
 /**
  * The starting basis with a pantry of one's own, and what its runs taught.
  * @example basisWith(pantryWith(ownRows)).pantry
  */
-export const basisWith = (pantry: Pantry, learnt: readonly Learnt[] = []): Basis => ({
-  ...startingBasis,
-  pantry,
-  learnt,
-});
+export const basisWith = (
+  pantry: Pantry,
+  learnt: readonly Learnt[] = [],
+  alsoHandles: readonly string[] = [],
+): Basis => ({ ...startingBasis, pantry, learnt, alsoHandles });
 
-/** A basis in parts that can be sent and kept: the rows of one's own, and what was learnt. */
+/** A basis in parts that can be sent and kept: the rows of one's own, what was learnt, what else is handled. */
 export interface BasisParts {
   readonly pantry: PantryRows;
   readonly learnt: readonly Learnt[];
+  readonly alsoHandles: readonly string[];
 }
 
-/** The basis of its parts. `basisFrom({ pantry: ownRows, learnt: [] }).rules` → the rules to begin with */
-export const basisFrom = ({ pantry, learnt }: BasisParts): Basis =>
-  basisWith(pantryWith(pantry), learnt);
+/** The basis of its parts. `basisFrom({ pantry: ownRows, learnt: [], alsoHandles: [] }).rules` → the rules to begin with */
+export const basisFrom = ({ pantry, learnt, alsoHandles }: BasisParts): Basis =>
+  basisWith(pantryWith(pantry), learnt, alsoHandles);

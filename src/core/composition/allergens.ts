@@ -30,3 +30,5 @@ export const ALLERGENS = [
   'lupin',
   'sulphites',
 ] as const;
+
+export type Allergen = (typeof ALLERGENS)[number];

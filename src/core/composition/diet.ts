@@ -5,6 +5,15 @@ export const DIETS = ['plant', 'vegetarian', 'fish', 'meat', 'ask'] as const;
 
 export type Diet = (typeof DIETS)[number];
 
+/** Diets that guests may ask for. */
+export const GUEST_DIETS = ['any', 'vegetarian', 'plant'] as const;
+
+export type GuestDiet = (typeof GUEST_DIETS)[number];
+
+/** Whether something of a diet may be given to guests of another. `suitsDiet('fish', 'vegetarian')` → `false` */
+export const suitsDiet = (of: Diet, guests: GuestDiet): boolean =>
+  guests === 'any' || DIETS.indexOf(of) <= DIETS.indexOf(guests);
+
 const asDiet = (word: string): Diet =>
   (DIETS as readonly string[]).includes(word) ? (word as Diet) : 'ask';
 

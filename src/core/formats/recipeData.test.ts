@@ -39,7 +39,7 @@ describe('a plan as structured recipe data', () => {
 
   it('says its allergens and cautions in words', () => {
     expect(recipe.description).toContain('For the hall.');
-    expect(recipe.description).toMatch(/Contains: .*gluten/);
+    expect(recipe.description).toMatch(/Contains .*gluten/);
     expect(recipe.description).toContain('Do not eat raw flour');
   });
 

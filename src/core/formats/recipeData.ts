@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import type { Basis } from '../basis/basis';
-import { dietOf } from '../composition/diet';
 import { cutTo } from '../cutTo';
 import type { Plan } from '../plan/document/schema';
+import { containsText } from '../plan/contentsText';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { benchTime } from '../plan/model/benchTime';
 import { modelOf } from '../risk/modelOf';
@@ -60,8 +60,7 @@ export function writeRecipeData(plan: Plan, basis: Basis, units: UnitPreferences
   });
   const steps = stepsOf(bench).filter(({ id }) => id !== 'close');
   const { pantry } = basis;
-  const ids = [...plan.dough.parts, ...plan.filling.parts].map(({ id }) => id);
-  const diet = dietOf(ids, pantry);
+  const { diet } = result.contents.piece;
   const rounds = Math.ceil(result.pieces / Math.max(1, result.boil.rounds.pieces));
   const cookMin = rounds * (result.boil.potMin + 1) + plan.boil.sauceMin;
   const prepMin =
@@ -74,13 +73,7 @@ export function writeRecipeData(plan: Plan, basis: Basis, units: UnitPreferences
     '@context': VOCABULARY,
     '@type': 'Recipe',
     name: plan.name,
-    description: [
-      plan.note,
-      result.allergens.length > 0
-        ? `Contains: ${result.allergens.join(', ')}.`
-        : 'No declared allergen among its ingredients.',
-      ...cautionsFor(plan, pantry),
-    ]
+    description: [plan.note, containsText(result.contents), ...cautionsFor(plan, pantry)]
       .filter(Boolean)
       .join('\n'),
     recipeYield: [`${result.portions} portions`, `${result.pieces} pieces`],

@@ -15,6 +15,13 @@ export const SURFACE_NAMES: Readonly<Record<Surface, string>> = {
   rack: 'a rack',
 };
 
+/** Surfaces that are strewn with something, and what that usually is; it is on the piece. */
+export const STREWN: Readonly<Partial<Record<Surface, string>>> = {
+  floured: 'flour-all-purpose',
+  paper: 'flour-all-purpose',
+  semolina: 'semolina-durum-coarse',
+};
+
 /** How a surface draws water from the face that lies on it. */
 export interface Uptake {
   /** What it takes up before it is full, g/m². */

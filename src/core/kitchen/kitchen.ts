@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { ALLERGENS } from '../composition/allergens';
 import { oneOf, quantity, shortText } from '../fields';
 import { genericRollers } from '../sheet/genericRollers';
 import { rollerSchema } from '../sheet/roller';
@@ -92,6 +93,8 @@ export const kitchenSchema = z.strictObject({
   spoons: z.array(spoonSchema).max(20),
   pots: z.array(potSchema).max(20),
   room: roomSchema.prefault({}),
+  /** Allergens handled here, whatever a plan holds: labels say that a piece may contain them. */
+  alsoHandles: z.array(oneOf('Allergen', ALLERGENS)).max(ALLERGENS.length).default([]),
   /** What was learnt but is kept at typical, as `quantity/key`; `*` for all of it. */
   held: z.array(z.string().max(160)).max(400).default([]),
   /** Causes found for what went wrong in no batch of the logbook, how often each. */
@@ -134,6 +137,7 @@ export const startingKitchen: Kitchen = {
   ],
   pots: [{ name: 'Pot', litres: 5 }],
   room: roomSchema.parse({}),
+  alsoHandles: [],
   held: [],
   found: {},
 };

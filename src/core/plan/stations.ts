@@ -54,11 +54,13 @@ export function stationsOf(
   };
 }
 
-function countStation({ portions, pieces, layout, deadHeat }: PlanFigures): Station {
+function countStation({ portions, pieces, layout, deadHeat, contents }: PlanFigures): Station {
+  if (contents.conflicts.length > 0) return { state: 'fails', word: 'not for these guests' };
   if (layout.doesNotFit) return { state: 'fails', word: 'nothing fits the sheet' };
   if (pieces < 1) return { state: 'fails', word: 'too little for one piece' };
   if (portions < 1) return { state: 'fails', word: 'no full portion' };
   if (deadHeat && !deadHeat.usedUp) return { state: 'edge', word: 'some is left over' };
+  if (contents.traces.length > 0) return { state: 'edge', word: 'traces for these guests' };
   return { state: 'holds', word: 'enough' };
 }
 

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/document/schema';
 import { benchTime } from '../plan/model/benchTime';
+import { suitsGuests } from '../plan/model/contents';
 import type { PlanModel } from '../plan/model/model';
 import { FieldError } from '../range';
 import { modelAgain } from './modelOf';
@@ -93,7 +94,10 @@ function offered(work: () => Quoted[]): Quoted[] {
 
 /** What a change gives and costs; nothing when it leaves nothing to cut. */
 function quote(before: PlanModel, change: Change): Quoted[] {
-  const after = modelAgain(before, applyChange(before.plan, change));
+  const plan = applyChange(before.plan, change);
+  // Nothing is offered that guests may not be given.
+  if (!suitsGuests(before.plan, plan, before.basis.pantry)) return [];
+  const after = modelAgain(before, plan);
   if (after.laying.doesNotFit && !before.laying.doesNotFit) return [];
   const left = weakestLink(marginsOf(after), after.basis.rules);
   const [was, is] = [before.batch.batch, after.batch.batch];

@@ -1,4 +1,5 @@
 import type { Basis } from '../basis/basis';
+import { conflictTexts, containsText } from '../plan/contentsText';
 import { cautionsFor } from '../plan/questions/cautions';
 import { planNeeds, shoppingList, type ShoppingLine } from '../shopping/shoppingList';
 import type { WriteFigure } from '../units/format';
@@ -30,7 +31,7 @@ export interface DayLabel {
   readonly count: string;
   readonly made: string;
   readonly useBy: string;
-  readonly allergens: string;
+  readonly contains: string;
   readonly cook: string;
 }
 
@@ -47,8 +48,11 @@ export interface DayPaper {
   readonly allergens: readonly {
     readonly name: string;
     readonly at: string;
-    readonly allergens: readonly string[];
+    /** A sentence: what it contains and may contain. */
+    readonly contains: string;
     readonly diet: string;
+    /** Why its guests may not be given it, where they may not. */
+    readonly conflicts: readonly string[];
   }[];
   readonly labels: readonly DayLabel[];
   readonly shopping: readonly ShoppingLine[];
@@ -137,8 +141,9 @@ export function dayPaper(
     allergens: services.map(({ plan, result, atMin }) => ({
       name: plan.name,
       at: momentAt(atMin, day.date),
-      allergens: result.allergens,
+      contains: containsText(result.contents),
       diet: result.contents.piece.diet,
+      conflicts: conflictTexts(result.contents.conflicts),
     })),
     labels: labelsOf(work, timetable, basis, write),
     shopping: shoppingList(
@@ -175,7 +180,7 @@ function labelsOf(
             count: here === 1 ? '1 piece' : `${here} pieces`,
             made,
             useBy: dayAfter(made, keepsDays),
-            allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed',
+            contains: containsText(result.contents),
             cook: frozen
               ? `From frozen, never thawed: ${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at −18 °C.`
               : `${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at 5 °C or below.`,

@@ -5,16 +5,27 @@ export const DUST_KINDS = ['none', 'semolina', 'granular', 'fine'] as const;
 
 export type DustKind = (typeof DUST_KINDS)[number];
 
-/** How each behaves, in words; how much works in and how much stays on the piece are rules. */
-export const DUSTS: Readonly<Record<DustKind, { name: string; says: string }>> = {
-  none: { name: 'None', says: 'The driest dough that still works needs none.' },
+/**
+ * How each behaves, in words, and which flour it usually is: that is on the piece, and counts among its
+ * allergens. How much works in and how much stays on the piece are rules.
+ */
+export const DUSTS: Readonly<
+  Record<DustKind, { name: string; says: string; usualId: string | null }>
+> = {
+  none: { name: 'None', says: 'The driest dough that still works needs none.', usualId: null },
   semolina: {
     name: 'Coarse semolina',
+    usualId: 'semolina-durum-coarse',
     says: 'Keeps faces apart and falls off before the pot.',
   },
-  granular: { name: 'Granular or rice flour', says: 'Falls off well; a little stays.' },
+  granular: {
+    name: 'Granular flour',
+    usualId: 'flour-all-purpose',
+    says: 'Falls off well; a little stays.',
+  },
   fine: {
     name: 'Fine flour',
+    usualId: 'flour-00',
     says: 'Works into the dough, toughens it, and cooks to slip.',
   },
 };

@@ -10,7 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { basisFrom, type Basis } from '@/core/basis/basis';
+import { basisFrom, type BasisParts, type Basis } from '@/core/basis/basis';
 import type { CauseId } from '@/core/faults/causes';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { PlanAtBench } from '@/core/plan/model/atBench';
@@ -22,13 +22,11 @@ import { useUnits } from '@/ui/units/UnitsContext';
 import { useRun, type LiveRun } from './useRun';
 
 /** A run as the server gives it to its bench. */
-export interface GivenRun {
+export interface GivenRun extends BasisParts {
   readonly id: string;
   readonly planId: string;
   readonly revision: number;
   readonly plan: Plan;
-  readonly pantry: Parameters<typeof basisFrom>[0]['pantry'];
-  readonly learnt: Parameters<typeof basisFrom>[0]['learnt'];
   /** Causes found in this kitchen before, how often; left out where that is not told. */
   readonly found?: Readonly<Partial<Record<CauseId, number>>>;
   readonly events: Parameters<typeof useRun>[1]['events'];

@@ -40,6 +40,7 @@ const given = (happenings: readonly Happening[]): GivenRun => ({
   plan,
   pantry: { ingredients: [], preparations: [] },
   learnt: [],
+  alsoHandles: [],
   events: eventsFrom(happenings),
   last: 0,
 });

@@ -151,7 +151,7 @@ export function BenchCard({
 
           <footer className="card-foot">
             <p>
-              <b>Allergens:</b> {card.allergens}. <b>Diet:</b> {card.diet}.
+              <b>{card.contains}</b> <b>Diet:</b> {card.diet}.
             </p>
             <p>{cautionsFor(plan, basis.pantry).join(' ')}</p>
             {card.note && <p className="card-note">{card.note}</p>}

@@ -23,7 +23,7 @@ jest.mock('@/ui/layout/BenchBar', () => ({
 
 beforeAll(standInForScreen);
 
-const PARTS = { pantry: { ingredients: [], preparations: [] }, learnt: [] };
+const PARTS = { pantry: { ingredients: [], preparations: [] }, learnt: [], alsoHandles: [] };
 
 const card = (plan: Plan, units = METRIC) => {
   render(

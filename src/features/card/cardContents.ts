@@ -1,3 +1,4 @@
+import { containsText } from '@/core/plan/contentsText';
 import { coolingAdvice, coolingTimes } from '@/core/filling/coolingText';
 import type { WriteFigure } from '@/core/units/format';
 import { ARRANGEMENT_NAMES } from '@/core/layout/arrangements';
@@ -68,7 +69,7 @@ export interface CardContents {
   readonly folding: readonly string[];
   readonly weakest: { readonly title: string; readonly says: string };
   readonly asks: string;
-  readonly allergens: string;
+  readonly contains: string;
   readonly diet: string;
   readonly note: string;
 }
@@ -162,7 +163,7 @@ export function cardContents(
     folding: foldingWords(family, plan.shape.laid),
     weakest: weakestText(result, text),
     asks: STATIONS.flatMap((station) => stationAdvice(station, result, text) ?? []).join(' '),
-    allergens: result.allergens.length ? result.allergens.join(', ') : 'none of the listed ones',
+    contains: containsText(result.contents),
     diet: DIET_NAMES[result.contents.piece.diet],
     note: plan.note,
   };

@@ -319,7 +319,7 @@ function foot({ pdf, card, body, k }: Sheet, cautions: readonly string[], y: num
   };
   rule(pdf, at - 1, LEFT, WIDE, 0.15);
   put(`${card.weakest.title}. ${card.weakest.says} ${card.asks}`, body, 'bold');
-  put(`Allergens: ${card.allergens}. Diet: ${card.diet}.`, body, 'bold');
+  put(`${card.contains} Diet: ${card.diet}.`, body, 'bold');
   put(cautions.join(' '), 2.6 * k);
   if (card.note) put(card.note, body);
   const blanks =

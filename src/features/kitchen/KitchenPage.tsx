@@ -20,6 +20,7 @@ import { Moulds } from './Moulds';
 import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
+import { AllergenChecks } from '@/features/pantry/AllergenChecks';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** Reads a kitchen, or says what is wrong with it. @throws PlanError */
@@ -250,6 +251,17 @@ export function KitchenPage({
             }
           />
         </div>
+        <section aria-label="Allergens handled here">
+          <h2 className="text-lead">Allergens handled here</h2>
+          <p className="text-small text-ink-dim">
+            Labels and cards say a piece may contain them, whatever is in it.
+          </p>
+          <AllergenChecks
+            legend="In this kitchen there is also"
+            chosen={kitchen.alsoHandles}
+            onChange={(alsoHandles) => change({ ...kitchen, alsoHandles })}
+          />
+        </section>
         <section aria-label="Room">
           <h2 className="text-lead">Room</h2>
           <p className="text-small text-ink-dim">

@@ -31,6 +31,7 @@ const given = (happenings: readonly Happening[] = made) => ({
   plan,
   pantry: { ingredients: [], preparations: [] },
   learnt: [],
+  alsoHandles: [],
   events: eventsFrom(happenings),
   last: happenings.length,
 });

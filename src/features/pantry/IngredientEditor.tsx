@@ -1,6 +1,6 @@
 'use client';
 
-import { ALLERGENS } from '@/core/composition/allergens';
+import { AllergenChecks } from './AllergenChecks';
 import { INGREDIENT_GROUPS, type Ingredient } from '@/core/composition/ingredient';
 import type { Pantry } from '@/core/composition/pantry';
 import { ingredientSchema, INGREDIENT_RANGES } from '@/core/composition/pantrySchema';
@@ -15,7 +15,6 @@ import { PlansMoved } from './PlansMoved';
 import { freeId } from './freeId';
 import { RowForm } from './RowForm';
 import { useRowDraft } from './useRowDraft';
-import { CheckField } from '@/ui/fields/CheckField';
 import { SelectField } from '@/ui/fields/SelectField';
 
 const FRESH: Ingredient = {
@@ -134,27 +133,11 @@ export function IngredientEditor({
           />
         ))}
       </div>
-      <fieldset>
-        <legend className="mb-1 text-small text-ink-dim">Allergens</legend>
-        <div className="flex flex-wrap gap-x-4">
-          {ALLERGENS.map((allergen) => (
-            <CheckField
-              key={allergen}
-              label={allergen}
-              checked={draft.allergens.includes(allergen)}
-              onChange={(checked) =>
-                set({
-                  allergens: checked
-                    ? ALLERGENS.filter(
-                        (each) => each === allergen || draft.allergens.includes(each),
-                      )
-                    : draft.allergens.filter((each) => each !== allergen),
-                })
-              }
-            />
-          ))}
-        </div>
-      </fieldset>
+      <AllergenChecks
+        legend="Allergens"
+        chosen={draft.allergens}
+        onChange={(allergens) => set({ allergens })}
+      />
       <Derived row={draft} />
       {row && checked.success && (
         <PlansMoved change={{ table: 'ingredients', row: checked.data }} before={row} />

@@ -75,7 +75,13 @@ const rows = () =>
     .getAllByRole('row')
     .slice(1)
     .map((row) => within(row).getAllByRole('cell')[0]?.textContent ?? '');
-const count = () => Number(/(\d+) ingredients?\./.exec(document.body.textContent!)![1]);
+const count = () =>
+  parseInt(
+    [...document.querySelectorAll('p')]
+      .map(({ textContent }) => textContent!)
+      .find((text) => /^\d+ ingredients?\./.test(text))!,
+    10,
+  );
 const find = (words: string) =>
   userEvent.type(screen.getByRole('searchbox', { name: 'Find' }), words);
 const dialog = () => screen.getByRole('dialog');

@@ -27,6 +27,7 @@ const SECTIONS: Record<string, string> = {
   shape: 'Shape',
   hold: 'Seal and hold',
   boil: 'Boil',
+  guests: 'Guests',
 };
 
 const NAMES: Record<string, string> = {
@@ -45,6 +46,12 @@ const NAMES: Record<string, string> = {
   'sheet.speed': 'Turned',
   'sheet.air': 'Air',
   'sheet.dust.kind': 'Bench dust',
+  'sheet.dust.id': 'Dusting flour',
+  'hold.strewn': 'On the tray',
+  'filling.panFat': 'Fat in the pan',
+  'filling.cooling.on': 'Cools on',
+  'filling.cooling.covered': 'Covered while it cools',
+  'guests.diet': 'Diet',
   'shape.mould': 'Mould',
   'shape.pocket': 'Pockets',
   'shape.blank': 'Cut as',
@@ -107,6 +114,7 @@ function planField(path: string): PlanField | undefined {
 /** A field's path as people call it: `shape.doseG` → `Shape: Dose`. */
 export function fieldName(path: string, pantry: Pantry = startingPantry): string {
   if (path.startsWith('tags.')) return 'Tag';
+  if (path.startsWith('guests.without.')) return 'Guests: not to be given';
   const [section = '', ...rest] = path.split('.');
   const own = NAMES[path] ?? planField(path)?.label;
   const prefix = SECTIONS[section];

@@ -4,6 +4,7 @@ import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { coolingAdvice } from '@/core/filling/coolingText';
 import type { Pantry } from '@/core/composition/pantry';
 import type { PhasePlace } from '@/core/hold/phases';
+import { conflictTexts } from '@/core/plan/contentsText';
 import type { Change, Cost } from '@/core/risk/remedy';
 import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
@@ -240,6 +241,12 @@ export function stationAdvice(
   const { dough, filling, sheet } = result;
   switch (station) {
     case 'count':
+      if (word === 'not for these guests') {
+        return conflictTexts(result.contents.conflicts).join(' ');
+      }
+      if (word === 'traces for these guests') {
+        return `Shared equipment may bring ${result.contents.traces.join(', ')}: clean tools, fresh water and a board of their own first.`;
+      }
       // What does not fit is said at the sheet.
       if (result.layout.doesNotFit) return null;
       return result.pieces < 1

@@ -1,5 +1,6 @@
 import { basisFrom, type Basis, type BasisParts } from '@/core/basis/basis';
 import type { Database } from '../db/database';
+import { getKitchen } from './kitchen';
 import { getLearnt } from './learnt';
 import { ownRows } from './pantry';
 
@@ -7,6 +8,7 @@ import { ownRows } from './pantry';
 export const getBasisParts = (db: Database): BasisParts => ({
   pantry: ownRows(db),
   learnt: getLearnt(db),
+  alsoHandles: getKitchen(db).alsoHandles,
 });
 
 /** What this kitchen's plans are worked out on. */

@@ -9,6 +9,7 @@ import { foldRun } from '@/core/run/fold';
 import { summaryOf } from '@/core/run/summary';
 import { write, type Connection, type Database } from '../db/database';
 import { runs } from '../db/schema';
+import { getKitchen } from './kitchen';
 import { getPantry } from './pantry';
 import { getPlan } from './plans';
 import { addEvents, getRun, listRuns, openRun, type StoredRun } from './runs';
@@ -86,7 +87,7 @@ function batchIn(tx: Connection, { id, planId, learnt, now, anew = false }: ToBa
   }
   if (open.revision !== revision && onlyTested(open.events)) {
     const { plan } = getPlan(tx, planId);
-    const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt));
+    const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt, getKitchen(tx).alsoHandles));
     const summary = summaryOf(plan, foldRun(open.events), basisFrom(basis));
     tx.update(runs)
       .set({

@@ -132,7 +132,7 @@ export function bringLogForward(db: Database): void {
       const now = new Date(row.createdAt);
       openRun(tx, { id: row.id, planId: row.planId, revision: row.revision, learnt: [], now });
       if (row.pantry) {
-        const basis = { pantry: safeJson(row.pantry), learnt: [] };
+        const basis = { pantry: safeJson(row.pantry), learnt: [], alsoHandles: [] };
         tx.update(runs)
           .set({ basis: JSON.stringify(basis) })
           .where(eq(runs.id, row.id))

@@ -1,11 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as z from 'zod';
 import { and, asc, count, desc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { ALLERGENS } from '@/core/composition/allergens';
 import { basisFrom, basisWith, type BasisParts } from '@/core/basis/basis';
 import { learntSchema } from '@/core/calibrate/learntSchema';
 import { type Learnt } from '@/core/basis/learnt';
 import type { Ingredient, Preparation } from '@/core/composition/ingredient';
-import type { PantryRows } from '@/core/composition/pantry';
 import { PlanError } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { basisPartsFor } from '@/core/plan/model/withLearnt';
@@ -14,19 +14,18 @@ import { foldRun } from '@/core/run/fold';
 import { SUMMARY_VERSION, summaryOf, type RunSummary } from '@/core/run/summary';
 import { write, type Connection, type Database } from '../db/database';
 import { runEvents, runs } from '../db/schema';
+import { getKitchen } from './kitchen';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { getRevision } from './revisions';
 import { readDocument, readEach, type Unreadable } from './unreadable';
 
 /** A run as it is read: what it is made from, and what has happened. */
-export interface StoredRun {
+export interface StoredRun extends BasisParts {
   readonly id: string;
   readonly planId: string;
   readonly revision: number;
   readonly plan: Plan;
-  readonly pantry: PantryRows;
-  readonly learnt: readonly Learnt[];
   readonly events: readonly RunEvent[];
   /** Number of the newest event. */
   readonly last: number;
@@ -53,6 +52,7 @@ const rowsOf = <T extends { readonly id: string }>() =>
 export const basisSchema = z.object({
   pantry: z.object({ ingredients: rowsOf<Ingredient>(), preparations: rowsOf<Preparation>() }),
   learnt: z.array(learntSchema).catch([]),
+  alsoHandles: z.array(z.enum(ALLERGENS)).catch([]),
 });
 
 /** What a run was planned on. @throws UnreadableError */
@@ -81,7 +81,7 @@ export function openRun(
       throw new PlanError('id: is that of a batch made from something else', 'id');
     }
     const { plan } = getRevision(tx, planId, revision);
-    const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt));
+    const basis = basisPartsFor(plan, basisWith(getPantry(tx), learnt, getKitchen(tx).alsoHandles));
     const summary = summaryOf(plan, foldRun([]), basisFrom(basis));
     tx.insert(runs)
       .values({

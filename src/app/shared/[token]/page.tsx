@@ -12,6 +12,5 @@ export default async function Page({ params }: { params: Promise<{ token: string
   const db = database();
   const id = sharedRun(db, (await params).token);
   if (!id) notFound();
-  const { planId, revision, plan, pantry, learnt, events, last } = orNotFound(() => getRun(db, id));
-  return <SharedRun run={{ id, planId, revision, plan, pantry, learnt, events, last }} />;
+  return <SharedRun run={orNotFound(() => getRun(db, id))} />;
 }

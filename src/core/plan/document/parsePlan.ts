@@ -7,6 +7,7 @@ import {
 } from '../../composition/pantry';
 import { FieldError } from '../../range';
 import { familyOf } from '../../shapes/families';
+import { onPiece } from '../model/contents';
 import { composeFilling } from './recipe';
 import { asPlanCheck, PlanError } from './planError';
 import { UPGRADES, upgradeDocument } from './upgrade';
@@ -80,6 +81,7 @@ function checkAgainstPantry(plan: Plan, pantry: Pantry): void {
   if (!plan.filling.parts.some((part) => (part.weighedG ?? part.g) > 0)) {
     throw new FieldError('filling.parts', 'must hold more than 0 g of something');
   }
+  for (const { id, field } of onPiece(plan)) findIngredient(pantry, id, field);
   checkShape(plan);
 }
 

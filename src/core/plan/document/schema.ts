@@ -1,4 +1,6 @@
 import * as z from 'zod';
+import { ALLERGENS } from '../../composition/allergens';
+import { GUEST_DIETS } from '../../composition/diet';
 import { oneOf, quantity, shortText } from '../../fields';
 import { PLAN_FIELDS, USUAL, type PlanFieldPath } from './planFields';
 import { COOLED_ON } from '../../filling/cooling';
@@ -126,6 +128,8 @@ const fillingSchema = z.strictObject({
       holdingFactor: measure('filling.towelTest.holdingFactor'),
     })
     .optional(),
+  /** What the filling is fried or sweated in; an oil without listed allergens when left out. */
+  panFat: id.optional(),
   cooling: z
     .strictObject({
       fromC: measure('filling.cooling.fromC').default(80),
@@ -157,6 +161,8 @@ const sheetSchema = z.strictObject({
     .strictObject({
       kind: oneOf('Dust', DUST_KINDS).default(USUAL['sheet.dust.kind']),
       gPerKg: measure('sheet.dust.gPerKg').default(20),
+      /** Which flour it is; the usual one of its kind when left out. */
+      id: id.optional(),
     })
     .prefault({}),
 });
@@ -194,6 +200,8 @@ const holdSchema = z.strictObject({
   air: oneOf('Air out', AIR_WAYS).default(USUAL['hold.air']),
   /** What the pieces stand on. */
   surface: oneOf('Kept on', SURFACES).default(USUAL['hold.surface']),
+  /** What the tray is strewn with; the bench's flour, or the surface's usual one, when left out. */
+  strewn: id.optional(),
   /** Where they wait, one place after the other; none when they go straight into the pot. */
   phases: z
     .array(phaseSchema)
@@ -214,6 +222,12 @@ const boilSchema = z.strictObject({
   sauceMin: measure('boil.sauceMin').default(USUAL['boil.sauceMin']),
 });
 
+/** What those who eat may not be given. */
+const guestsSchema = z.strictObject({
+  diet: oneOf('Diet', GUEST_DIETS).default('any'),
+  without: z.array(oneOf('Allergen', ALLERGENS)).max(ALLERGENS.length).default([]),
+});
+
 /** The plan document: the one truth for database, actions, files and forms. */
 export const planSchema = z.strictObject({
   format: z.literal(PLAN_FORMAT, { error: `Format must be "${PLAN_FORMAT}"` }),
@@ -228,6 +242,7 @@ export const planSchema = z.strictObject({
     .regex(/^#[0-9a-fA-F]{6}$/, 'Colour must be # and six hexadecimal digits')
     .default('#8fa87e'),
   serving: oneOf('Serving', ['firstCourse', 'main', 'broth']).default('firstCourse'),
+  guests: guestsSchema.prefault({}),
   batch: batchSchema,
   dough: doughSchema,
   filling: fillingSchema,

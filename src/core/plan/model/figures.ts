@@ -149,7 +149,7 @@ export function figuresOf(model: PlanModel): PlanFigures {
   const { plan, basis } = model;
   const { batch } = model.batch;
   const { doseG } = model.piece.input;
-  const contents = contentsOf(plan, basis.pantry);
+  const contents = contentsOf(plan, basis.pantry, basis.alsoHandles);
   return {
     name: plan.name,
     wayIn: plan.batch.wayIn,

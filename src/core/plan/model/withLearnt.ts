@@ -7,6 +7,7 @@ import { makePantry, rowsUsed } from '../../composition/pantry';
 import { USUAL } from '../document/planFields';
 import type { Plan } from '../document/schema';
 import type { PlanAtBench } from './atBench';
+import { onPiece } from './contents';
 
 /** What was learnt that this plan stands on: of the kitchen, its roller, its shape, its preparations. */
 export function learntFor(plan: Plan, learnt: readonly Learnt[]): readonly Learnt[] {
@@ -123,7 +124,8 @@ export const learntOfFigure = (found: readonly Learnt[], figure: string): readon
   );
 
 /** What a plan uses of a basis, in parts that can be sent and kept. */
-export const basisPartsFor = (plan: Plan, { pantry, learnt }: Basis): BasisParts => ({
-  pantry: rowsUsed([...plan.dough.parts, ...plan.filling.parts], pantry),
+export const basisPartsFor = (plan: Plan, { pantry, learnt, alsoHandles }: Basis): BasisParts => ({
+  pantry: rowsUsed([...onPiece(plan), ...plan.filling.parts], pantry),
   learnt: learntFor(plan, learnt),
+  alsoHandles,
 });

@@ -1,5 +1,15 @@
+import { SHARED_EQUIPMENT } from '../contentsText';
 import { findIngredient, type Pantry } from '../../composition/pantry';
 import type { Plan } from '../document/schema';
+import type { Drive } from '../../sheet/drive';
+
+/** What each way of rolling can do to a hand; a pin does nothing. */
+const ROLLER_CAUTIONS: Readonly<Record<Drive, string>> = {
+  crank: 'Fingers, hair and sleeves away from the rollers. ',
+  powered: 'Fingers, hair and sleeves away from powered rollers: switch off before you reach in. ',
+  sheeter: 'Fingers, hair and sleeves away from powered rollers: switch off before you reach in. ',
+  pin: '',
+};
 
 /** The cautions that go with a plan, most pressing first. */
 export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
@@ -27,9 +37,9 @@ export function cautionsFor(plan: Plan, pantry: Pantry): string[] {
   if (ids.has('nettle-raw') || ids.has('wild-greens-raw')) {
     lines.push('Foraged plants only when surely identified; gloves for stinging ones.');
   }
-  lines.push('Shared water, boards and rollers spread allergens.');
+  lines.push(SHARED_EQUIPMENT);
   lines.push(
-    'Fingers, hair and sleeves away from powered rollers. Knives, wheels and cutters cut. Steam and boiling water scald. Flour on a floor is slippery.',
+    `${ROLLER_CAUTIONS[plan.sheet.roller.drive]}Knives, wheels and cutters cut. Steam and boiling water scald. Flour on a floor is slippery.`,
   );
   lines.push(
     'Times and temperatures are guidance: local food codes and licensed practice come first.',

@@ -1,3 +1,4 @@
+import { suitsGuests } from '../../plan/model/contents';
 import { applyDrying, dryingRemedies } from '../drying';
 import type { Remedy } from '../remedy';
 
@@ -9,10 +10,14 @@ export const dry: Remedy<'dry'> = {
   kind: 'dry',
   lifts: ['lip', 'seep', 'lift'],
   propose({ plan, piece: { made }, hold, basis }) {
+    const { pantry } = basis;
     const settles = made.mound.slumpedRadiusMm > made.mound.laidRadiusMm;
     if (!settles && hold.minutesToTacky === null) return [];
     const target = basis.rules['filling.free.firm'].value;
     return dryingRemedies(plan.filling, target, basis)
+      .filter((step) =>
+        suitsGuests(plan, { ...plan, filling: applyDrying(plan.filling, step) }, pantry),
+      )
       .slice(0, MOST)
       .map((step) => ({ kind: 'dry', step }));
   },

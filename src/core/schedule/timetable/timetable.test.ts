@@ -136,7 +136,7 @@ describe('on paper', () => {
     const frozen = labels.find(({ title }) => title === 'Stall trays')!;
     expect(frozen.cook).toMatch(/From frozen, never thawed/);
     expect(frozen.useBy).toBe(dayAfter(frozen.made, 60));
-    expect(frozen.allergens).toMatch(/gluten/);
+    expect(frozen.contains).toMatch(/gluten/);
   });
 
   it('has everybody’s list, in order, and what to buy', () => {

@@ -1,4 +1,5 @@
 import { buyText } from '@/core/formats/shoppingFile';
+import { SHARED_EQUIPMENT } from '@/core/plan/contentsText';
 import type { DayPaper, DaySheet } from '@/core/schedule/paper';
 import type { PaperId } from '@/core/templates/page';
 import { PAPERS } from '@/core/templates/page';
@@ -111,16 +112,14 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
   allergens(on, { title, allergens, cautions }) {
     on.page();
     put(on, `${title}: allergens`, { sizeMm: 7, weight: 'bold', gap: 3 });
-    for (const { name, at, allergens: list, diet } of allergens) {
+    for (const { name, at, contains, diet, conflicts } of allergens) {
       put(on, name, { sizeMm: 5.5, weight: 'bold', gap: 0.3 });
       put(on, `${dayName(at.slice(0, 10))} ${at.slice(11)}`, { sizeMm: 4, gap: 0.3 });
-      put(on, `Contains: ${list.length ? list.join(', ') : 'none of the listed allergens'}.`, {
-        sizeMm: 5,
-        gap: 0.3,
-      });
+      put(on, contains, { sizeMm: 5, gap: 0.3 });
+      for (const each of conflicts) put(on, each, { sizeMm: 5, weight: 'bold', gap: 0.3 });
       put(on, `Diet: ${DIET_NAMES[diet as keyof typeof DIET_NAMES]}.`, { sizeMm: 4.2, gap: 3.5 });
     }
-    put(on, 'Shared water, boards and rollers spread allergens. Local food codes come first.', {
+    put(on, `${SHARED_EQUIPMENT} Local food codes come first.`, {
       sizeMm: 4.2,
       weight: 'bold',
       gap: 2,
@@ -151,7 +150,7 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
       line(label.title, 4.4, 'bold');
       line(label.count, 4, 'bold');
       line(`Made ${dayName(label.made)}. Use by ${dayName(label.useBy)}.`, 3.2);
-      line(`Contains ${label.allergens}.`, 3.2, 'bold');
+      line(label.contains, 3.2, 'bold');
       line(`${label.cook} Local food codes come first.`, 2.9);
     });
   },

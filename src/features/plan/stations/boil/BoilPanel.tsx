@@ -1,5 +1,6 @@
 'use client';
 
+import { containsText } from '@/core/plan/contentsText';
 import { cautionsFor } from '@/core/plan/questions/cautions';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -21,7 +22,7 @@ export function BoilPanel() {
   const { plan, result } = useShown();
   const { pantry, basis } = useWorld();
   const { text } = useUnits();
-  const { working, safeCore, allergens, boil } = result;
+  const { working, safeCore, contents, boil } = result;
   const { rounds } = boil;
   const airAt = (style: 'simmer' | 'rolling') =>
     (result.margins.burst * basis.rules[`boil.rough.${style}`].value) /
@@ -101,7 +102,7 @@ export function BoilPanel() {
       </dl>
       <section>
         <h3>Allergens in the whole piece</h3>
-        <p>{allergens.length ? allergens.join(', ') : 'none of the listed ones'}</p>
+        <p>{containsText(contents)}</p>
         <h3 className="mt-3">Cautions</h3>
         <ul className="list-disc pl-5 text-small">
           {cautionsFor(plan, pantry).map((line) => (

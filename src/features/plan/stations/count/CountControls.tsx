@@ -1,5 +1,6 @@
 'use client';
 
+import { GUEST_DIETS, type GuestDiet } from '@/core/composition/diet';
 import { writeAt } from '@/core/plan/document/patch';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { shareOut } from '@/core/plan/questions/shareOut';
@@ -10,6 +11,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, usePlan, useShown } from '../../editor/EditorContext';
 import { SERVING_NAMES } from '../../words';
+import { AllergenChecks } from '@/features/pantry/AllergenChecks';
 import { Folded } from '../Folded';
 import { PlanChoice, PlanField } from '../PlanField';
 import { CheckField } from '@/ui/fields/CheckField';
@@ -50,6 +52,7 @@ export function CountControls() {
           label: SERVING_NAMES[value],
         }))}
       />
+      <Guests />
       <Note />
       <Folded
         title="Losses and spares"
@@ -98,6 +101,37 @@ export function CountControls() {
     </>
   );
 }
+
+/** What those who eat may not be given: checked against all that touches a piece, and all that is offered. */
+function Guests() {
+  const guests = usePlan((plan) => plan.guests);
+  const { edit } = useEdit();
+  const needs = [
+    ...(guests.diet === 'any' ? [] : [GUEST_DIET_NAMES[guests.diet].toLowerCase()]),
+    ...guests.without.map((each) => `no ${each}`),
+  ];
+  return (
+    <Folded title="Guests who can’t eat everything" says={needs.join(', ')}>
+      <PlanChoice
+        at="guests.diet"
+        label="Diet"
+        columns={3}
+        options={GUEST_DIETS.map((value) => ({ value, label: GUEST_DIET_NAMES[value] }))}
+      />
+      <AllergenChecks
+        legend="Nobody may be given"
+        chosen={guests.without}
+        onChange={(without) => edit((plan) => writeAt(plan, 'guests.without', without))}
+      />
+    </Folded>
+  );
+}
+
+const GUEST_DIET_NAMES: Record<GuestDiet, string> = {
+  any: 'Anything',
+  vegetarian: 'Vegetarian',
+  plant: 'Vegan',
+};
 
 /** Words on the bench card. They stand outside what is worked out: a letter redraws nothing else. */
 function Note() {

@@ -5,6 +5,7 @@ import { preparationsFor, type Pantry } from '@/core/composition/pantry';
 import { usualLump } from '@/core/filling/handling';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
+import { cooksInFat, USUAL_PAN_FAT } from '@/core/plan/model/contents';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';
@@ -16,6 +17,7 @@ import { RecipeTools } from '../RecipeTools';
 import { StartFrom } from '../StartFrom';
 import { PartRow } from '../PartRow';
 import { Folded } from '../Folded';
+import { IngredientSelect } from '../IngredientSelect';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
 import { SelectField } from '@/ui/fields/SelectField';
 
@@ -122,6 +124,15 @@ export function FillingControls() {
           { value: 'blended', label: 'Blended' },
         ]}
       />
+      {cooksInFat(plan) && (
+        <IngredientSelect
+          at="filling.panFat"
+          label="Fat in the pan"
+          group="fat"
+          usualId={USUAL_PAN_FAT}
+          hint="It counts among the allergens and for the diet."
+        />
+      )}
       <Folded title="Air, lumps and colour" paths={['filling.air', 'filling.cookedOffG']}>
         <div className="grid grid-cols-3 gap-2">
           <PlanField at="filling.air" />

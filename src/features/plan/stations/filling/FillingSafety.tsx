@@ -3,6 +3,7 @@
 import { startingRules } from '@/core/basis/rules';
 import { COOLED_ON, COOLING_LIMITS } from '@/core/filling/cooling';
 import { COOLED_ON_NAMES, coolingAdvice } from '@/core/filling/coolingText';
+import { containsText } from '@/core/plan/contentsText';
 import { EGG_GOES_IN_C } from '@/core/filling/eggBinder';
 import { Figure } from '@/ui/figure/Figure';
 import { StateMark } from '@/ui/figure/StateMark';
@@ -105,14 +106,20 @@ function Cooling() {
 }
 
 function Egg() {
-  const { result } = useShown();
+  const { plan, result } = useShown();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
   const least = text(startingRules['filling.egg.least'].value * f.totalG, 'g');
   const most = text(startingRules['filling.egg.most'].value * f.totalG, 'g');
+  // Egg is offered to nobody who may not have it.
+  const noEgg = plan.guests.diet === 'plant' || plan.guests.without.includes('egg');
   const says = {
-    none: `None in it. To bind it, ${least} to ${most} would do in this batch.`,
-    little: `It binds little: ${least} to ${most} would do in this batch.`,
+    none: noEgg
+      ? 'None in it, as these guests need. Crumbs, potato or starch bind it instead.'
+      : `None in it. To bind it, ${least} to ${most} would do in this batch.`,
+    little: noEgg
+      ? 'These guests may not have it. Crumbs, potato or starch bind it instead.'
+      : `It binds little: ${least} to ${most} would do in this batch.`,
     binds: 'Enough to bind it.',
     much: `More than it needs: over ${most} it loosens the filling and tastes of egg.`,
   }[f.eggBinding];
@@ -130,7 +137,7 @@ function Egg() {
 
 function ContentsTable() {
   const contents = useResult((result) => result.contents);
-  const { dough, filling, piece } = contents;
+  const { dough, filling, touching, piece } = contents;
   return (
     <section aria-label="Allergens and diet">
       <h3>Allergens and diet</h3>
@@ -139,6 +146,7 @@ function ContentsTable() {
         rows={[
           { name: 'Dough', of: dough },
           { name: 'Filling', of: filling },
+          { name: 'Dusting, tray, seal, pan', of: touching },
           { name: 'Whole piece', of: piece },
         ]}
         keyOf={({ name }) => name}
@@ -160,9 +168,7 @@ function ContentsTable() {
           { id: 'diet', head: 'Diet', right: true, cell: ({ of }) => DIET_NAMES[of.diet] },
         ]}
       />
-      <p className="text-small text-ink-dim">
-        Read off the pantry. Shared water, boards and rollers spread allergens.
-      </p>
+      <p className="text-small text-ink-dim">{containsText(contents)} Read off the pantry.</p>
     </section>
   );
 }

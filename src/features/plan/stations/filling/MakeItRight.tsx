@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { panDryingTime } from '@/core/filling/panDrying';
 import { freeWaterGrade } from '@/core/filling/freeWaterGrade';
+import { suitsGuests } from '@/core/plan/model/contents';
 import { asPlanned } from '@/core/run/batchTests';
 import { applyDrying, combineDrying, dryingRemedies, type DryingRemedy } from '@/core/risk/drying';
 import type { FillingRecipe } from '@/core/plan/document/recipe';
@@ -28,7 +29,9 @@ export default function MakeItRight() {
       : basis.rules['filling.free.firm'].value,
   );
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const remedies = dryingRemedies(filling, target, basis);
+  const remedies = dryingRemedies(filling, target, basis).filter((remedy) =>
+    suitsGuests(tested, { ...tested, filling: applyDrying(filling, remedy) }, pantry),
+  );
   const picked = chosen.filter((key) => remedies.some((remedy) => remedy.key === key));
   const [a, b] = picked;
   const both =

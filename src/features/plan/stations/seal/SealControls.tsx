@@ -3,6 +3,7 @@
 import { AIR_WAYS, FACES, MEDIA } from '@/core/hold/seal';
 import { PHASE_PLACES, type Phase, type PhasePlace } from '@/core/hold/phases';
 import { SURFACE_NAMES, SURFACES } from '@/core/hold/surfaces';
+import { strewnId } from '@/core/plan/model/contents';
 import { writeAt } from '@/core/plan/document/patch';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { Button } from '@/ui/buttons/Button';
@@ -12,6 +13,7 @@ import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan } from '../../editor/EditorContext';
 import { AIR_NAMES, capital, FACE_NAMES, MEDIUM_NAMES, PLACE_NAMES } from '../../words';
 import { Folded } from '../Folded';
+import { IngredientSelect } from '../IngredientSelect';
 import { PlanChoice, PlanField } from '../PlanField';
 
 export function SealControls() {
@@ -39,6 +41,7 @@ export function SealControls() {
           label: capital(SURFACE_NAMES[value].replace(/^a /, '')),
         }))}
       />
+      <Strewn />
       <Folded title="If it is not clean and cool" paths={['hold.faces', 'filling.meetsC']}>
         <PlanField at="filling.meetsC" hint="Warm filling steams and softens the sheet" />
         <PlanChoice
@@ -48,6 +51,22 @@ export function SealControls() {
         />
       </Folded>
     </>
+  );
+}
+
+/** What the tray is strewn with, where it is. */
+function Strewn() {
+  const usualId = usePlan((plan) =>
+    strewnId({ ...plan, hold: { ...plan.hold, strewn: undefined } }),
+  );
+  return usualId === null ? null : (
+    <IngredientSelect
+      at="hold.strewn"
+      label="On the tray"
+      group="flour"
+      usualId={usualId}
+      hint="It counts among the allergens."
+    />
   );
 }
 

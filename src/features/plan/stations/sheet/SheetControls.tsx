@@ -13,6 +13,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { Folded } from '../Folded';
+import { IngredientSelect } from '../IngredientSelect';
 import { PlanChoice, PlanField } from '../PlanField';
 import { PlanRuler } from '../PlanRuler';
 import { SelectField } from '@/ui/fields/SelectField';
@@ -165,6 +166,15 @@ export function SheetControls() {
             columns={2}
             options={DUST_KINDS.map((value) => ({ value, label: DUSTS[value].name }))}
           />
+          {plan.sheet.dust.kind !== 'none' && (
+            <IngredientSelect
+              at="sheet.dust.id"
+              label="Which flour it is"
+              group="flour"
+              usualId={DUSTS[plan.sheet.dust.kind].usualId ?? ''}
+              hint="It counts among the allergens."
+            />
+          )}
           <Choice
             label="Trim rolled again"
             value={String(plan.batch.rerolls)}

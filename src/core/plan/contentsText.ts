@@ -1,0 +1,53 @@
+import type { Conflict, PiecePart, PlanContents } from './model/contents';
+
+const list = new Intl.ListFormat('en-GB', { style: 'long', type: 'conjunction' });
+
+/**
+ * What a label must say: `Contains gluten and milk. May contain tree nuts, from shared equipment.`
+ * The same sentence on page, card, label, day sheet and in files.
+ */
+export function containsText({
+  piece,
+  mayContain,
+}: Pick<PlanContents, 'piece' | 'mayContain'>): string {
+  const contains =
+    piece.allergens.length > 0
+      ? `Contains ${list.format(piece.allergens)}.`
+      : 'None of the listed allergens in it.';
+  const shared =
+    mayContain.length > 0
+      ? `May contain ${list.format(mayContain)}, from shared equipment.`
+      : 'Shared equipment may bring traces of others.';
+  return `${contains} ${shared}`;
+}
+
+/** Said wherever allergens are: what is shared spreads them. */
+export const SHARED_EQUIPMENT = 'Shared water, boards and rollers spread allergens.';
+
+/** Where on a piece, as it follows a name: `Hen egg whole in the dough`. */
+const WHERE: Readonly<Record<PiecePart, string>> = {
+  dough: 'in the dough',
+  filling: 'in the filling',
+  dusting: 'as dusting',
+  tray: 'on the tray',
+  seal: 'as the seal',
+  pan: 'in the pan',
+};
+
+const needText = (need: Conflict['need']): string =>
+  'diet' in need ? (need.diet === 'plant' ? 'Not vegan' : 'Not vegetarian') : `Has ${need.without}`;
+
+/**
+ * Why guests may not be given it, a sentence for each need.
+ * @example conflictTexts(conflicts) // ['Not vegan: hen egg whole in the dough, butter in the filling.']
+ */
+export function conflictTexts(conflicts: readonly Conflict[]): string[] {
+  const byNeed = new Map<string, Set<string>>();
+  for (const { need, part, name } of conflicts) {
+    const key = needText(need);
+    const of = byNeed.get(key) ?? new Set();
+    of.add(`${name.toLowerCase()} ${WHERE[part]}`);
+    byNeed.set(key, of);
+  }
+  return [...byNeed].map(([need, of]) => `${need}: ${[...of].join(', ')}.`);
+}
