@@ -1,4 +1,5 @@
 import type { PlanResult } from '../plan/evaluatePlan';
+import { aimed, lastChange, overAimed, piecesBy, stretchesOf, type Aim } from './aims';
 import { foldRun, type RunState } from './fold';
 
 /** How a figure of a run is known. */
@@ -16,34 +17,22 @@ export interface Bowl {
   readonly gives: number;
 }
 
+/** What the hand aims for, and what it comes out as. */
+export interface AimAndOutcome {
+  readonly aim: number;
+  readonly comesOut: number;
+}
+
 /** Both bowls in the middle of a run. */
 export interface Bowls {
   readonly dough: Bowl;
   readonly filling: Bowl;
-  /** What a piece of filling weighs as it truly comes, g. */
-  readonly doseG: number;
-  /** How thick sheets truly come, mm. */
-  readonly thicknessMm: number;
+  /** Filling in a piece, g. */
+  readonly dose: AimAndOutcome;
+  /** The sheet, mm. */
+  readonly thickness: AimAndOutcome;
   /** More pieces that both bowls together give. */
   readonly more: number;
-}
-
-/** Where the bowls stood when what the rest is made by was last changed; null where it never was. */
-interface Before {
-  readonly bowls: Bowls;
-  readonly pieces: number;
-  /** Place of the change among the events. */
-  readonly at: number;
-}
-
-function beforeChange(result: PlanResult, { events }: RunState): Before | null {
-  const at = events.findLastIndex(
-    (event) =>
-      event.kind === 'changed' && (event.doseG !== undefined || event.thicknessMm !== undefined),
-  );
-  if (at < 0) return null;
-  const then = foldRun(events.slice(0, at));
-  return { bowls: bowlsOf(result, then), pieces: then.pieces, at };
 }
 
 /** Fewer pieces than this tell nothing of a bowl. */
@@ -51,15 +40,165 @@ const LEAST_PIECES = 6;
 
 /**
  * Where both bowls stand: by what was weighed, else by what was measured or counted on the sheets so far,
- * else as planned. Grams are mass balance (law); what the rest takes is reckoned like what went before.
+ * else as planned. What this kitchen learned is in the plan: it counts once, until the batch itself says
+ * better. Grams are mass balance (law); what the rest takes is counted like what went before.
  */
 export function bowlsOf(result: PlanResult, state: RunState): Bowls {
-  const doseG = doseOf(result, state);
-  const thicknessMm = thicknessOf(result, state);
-  const before = beforeChange(result, state);
-  const dough = doughBowl(result, state, thicknessMm, before);
-  const filling = fillingBowl(result, state, doseG, before);
-  return { dough, filling, doseG, thicknessMm, more: Math.min(dough.gives, filling.gives) };
+  const dough = track(doughTerms(result, state), state);
+  const filling = track(fillingTerms(result), state);
+  return {
+    dough: dough.bowl,
+    filling: filling.bowl,
+    dose: filling.now,
+    thickness: dough.now,
+    more: Math.min(dough.bowl.gives, filling.bowl.gives),
+  };
+}
+
+/** What one bowl is counted by. */
+interface BowlTerms {
+  readonly key: Aim;
+  readonly plannedAim: number;
+  /** What the plan counts on that comes out of the aim: 1.06 where doses are learned to run over by 6 %. */
+  readonly plannedOver: number;
+  /** Grams a piece takes for one unit of what comes out, losses on the way counted. */
+  readonly perUnitG: number;
+  /** The same as a bowl weighed in the middle shows it: a sheet's trim is not yet rolled again. */
+  readonly firstPerUnitG: number;
+  readonly left: 'doughLeft' | 'fillingLeft';
+  inAt(state: RunState): number;
+  /** How much more than planned a piece takes by the sheets counted; null where they say nothing. */
+  readonly byCount: number | null;
+}
+
+function fillingTerms(result: PlanResult): BowlTerms {
+  const { inG, inBowlG, leftoverG } = result.ledger.filling;
+  const usable = inG - leftoverG;
+  const perUnitG = 1 / (1 - (usable > 0 ? inBowlG / usable : 0));
+  return {
+    key: 'doseG',
+    plannedAim: result.shape.doseG,
+    plannedOver: result.comesOut.doseG / result.shape.doseG,
+    perUnitG,
+    firstPerUnitG: perUnitG,
+    left: 'fillingLeft',
+    inAt: (state) => fillingIn(result, state),
+    byCount: null,
+  };
+}
+
+function doughTerms(result: PlanResult, state: RunState): BowlTerms {
+  const { ledger, layout, sheet, comesOut, pieces } = result;
+  const usedG = ledger.dough.inG - ledger.dough.leftoverG;
+  const eachG = pieces > 0 ? usedG / pieces : result.dough.perPieceG;
+  // Before its trim is rolled again, a sheet takes so much a piece.
+  const firstG = layout.pieces > 0 ? (sheet.massG * layout.laying.sheets) / layout.pieces : eachG;
+  return {
+    key: 'thicknessMm',
+    plannedAim: sheet.thicknessMm,
+    plannedOver: comesOut.thicknessMm / sheet.thicknessMm,
+    perUnitG: eachG / comesOut.thicknessMm,
+    firstPerUnitG: firstG / comesOut.thicknessMm,
+    left: 'doughLeft',
+    inAt: (at) => doughIn(result, at),
+    byCount: byCount(result, state),
+  };
+}
+
+/** A sheet that gives fewer pieces than its pattern takes more dough for each. */
+function byCount({ layout, sheet }: PlanResult, { sheets }: RunState): number | null {
+  const whole = sheets.filter(({ torn }) => !torn);
+  if (whole.length === 0 || layout.pieces <= 0 || whole.length >= Math.max(2, sheet.count)) {
+    return null;
+  }
+  const each = whole.reduce((sum, { pieces }) => sum + pieces, 0) / whole.length;
+  const share = each > 0 ? Math.min(2, Math.max(0.5, layout.pieces / each)) : 1;
+  return share === 1 ? null : share;
+}
+
+/** One bowl, counted down by what each piece took. */
+function track(terms: BowlTerms, state: RunState): { bowl: Bowl; now: AimAndOutcome } {
+  const { key, plannedAim, perUnitG } = terms;
+  const aim = state.now[key] ?? plannedAim;
+  const { over, extra, known } = outcomeOf(terms, state);
+  const takes = (from: number, to?: number) =>
+    aimed(stretchesOf(key, plannedAim, state, from, to)) * over * extra * perUnitG;
+  const inG = terms.inAt(state);
+  const weighed = lastWeighed(terms, state);
+  const leftG = weighed ? weighed.leftG + (inG - weighed.inG) - takes(weighed.at) : inG - takes(0);
+  const perPieceG = aim * over * extra * perUnitG;
+  return {
+    now: { aim, comesOut: aim * over },
+    bowl: {
+      inG,
+      perPieceG,
+      known,
+      leftG: Math.max(0, leftG),
+      gives: perPieceG > 0 ? Math.floor(Math.max(0, leftG) / perPieceG + 1e-6) : 0,
+    },
+  };
+}
+
+/**
+ * How what comes out stands to what is aimed for: by the bowl weighed since the aim was last changed, else by
+ * what was measured since, else by the same before it, else by sheets counted, else as the plan has it.
+ * @returns `over`, of the aim; `extra`, what a piece takes beyond that
+ */
+function outcomeOf(
+  terms: BowlTerms,
+  state: RunState,
+): { readonly over: number; readonly extra: number; readonly known: Known } {
+  const { key, plannedAim, plannedOver } = terms;
+  const changed = lastChange(key, state);
+  const weighed = lastWeighed(terms, state);
+  const measured = overAimed(key, plannedAim, state, changed);
+  const byBowl =
+    weighed && weighed.pieces >= LEAST_PIECES ? overOfBowl(terms, state, weighed) : null;
+  const choices = [
+    weighed && weighed.at >= changed ? byBowl : null,
+    measured === null ? null : { over: measured, known: 'measured' as const },
+    byBowl,
+    earlier(terms, state),
+  ];
+  const found = choices.find((each) => each !== null);
+  if (found) return { extra: 1, ...found };
+  return terms.byCount === null
+    ? { over: plannedOver, extra: 1, known: 'planned' }
+    : { over: plannedOver, extra: terms.byCount, known: 'counted' };
+}
+
+function earlier({ key, plannedAim }: BowlTerms, state: RunState) {
+  const over = overAimed(key, plannedAim, state);
+  return over === null ? null : { over, known: 'measured' as const };
+}
+
+/** What a weighed bowl says of all that was taken from it. */
+function overOfBowl(
+  { key, plannedAim, firstPerUnitG }: BowlTerms,
+  state: RunState,
+  { at, inG, leftG }: Weighed,
+): { readonly over: number; readonly known: Known } | null {
+  const asked = aimed(stretchesOf(key, plannedAim, state, 0, at)) * firstPerUnitG;
+  return asked > 0 ? { over: Math.max(0, inG - leftG) / asked, known: 'weighed' } : null;
+}
+
+interface Weighed {
+  readonly leftG: number;
+  /** What there had been by then. */
+  readonly inG: number;
+  readonly pieces: number;
+  /** Its place among the events. */
+  readonly at: number;
+}
+
+/** A bowl as it was last weighed; null when it never was. */
+function lastWeighed({ left, inAt }: BowlTerms, state: RunState): Weighed | null {
+  const { events } = state;
+  const at = events.findLastIndex((event) => event.kind === 'weighed' && event.what === left);
+  const event = events[at];
+  if (event?.kind !== 'weighed') return null;
+  const then = foldRun(events.slice(0, at));
+  return { leftG: event.g, inG: inAt(then), pieces: piecesBy(state, at), at };
 }
 
 /** Dough there was: as weighed, else as planned; with what was kneaded in or made since. */
@@ -78,190 +217,18 @@ export const doughIn = (result: PlanResult, { doughG, corrections, now }: RunSta
 export const fillingIn = (result: PlanResult, { fillingG, now }: RunState): number =>
   (fillingG ?? result.filling.totalG) + now.moreFillingG;
 
-/** What lands in a piece, to what was meant when it was weighed, over all weighings; null without any. */
-export function dosedOver(plannedDoseG: number, { events }: RunState): number | null {
-  let meantG = plannedDoseG;
-  let [sum, n] = [0, 0];
-  for (const event of events) {
-    if (event.kind === 'changed') meantG = event.doseG ?? meantG;
-    if (event.kind !== 'weighed' || event.what !== 'doses') continue;
-    sum += event.g / meantG;
-    n += event.n ?? 1;
-  }
-  return n > 0 ? sum / n : null;
-}
-
 /**
- * Filling that is in the pieces, g: each sheet at the dose that was meant when it was filled, as it truly
- * came where doses were weighed.
+ * Filling that is in the pieces, g: of each stretch as its own doses were weighed, else as what was aimed for
+ * comes out in this batch.
  */
-export function fillingInPieces(plannedDoseG: number, state: RunState): number {
-  let g = 0;
-  let counted = 0;
-  let from = 0;
-  let meantG = plannedDoseG;
-  // Stretches of one meant dose: what was weighed in one says nothing of the next, that is why it was changed.
-  const changes = state.events.flatMap((event, i) =>
-    event.kind === 'changed' && event.doseG !== undefined ? [[i, event.doseG] as const] : [],
+export function fillingInPieces(result: PlanResult, state: RunState): number {
+  const terms = fillingTerms(result);
+  const { over } = outcomeOf(terms, state);
+  return stretchesOf(terms.key, terms.plannedAim, state).reduce(
+    (sum, { aim, pieces, from, to }) => {
+      const own = foldRun(state.events.slice(from, to)).doses?.g;
+      return sum + pieces * (own ?? aim * over);
+    },
+    0,
   );
-  for (const [to, nextG] of [...changes, [state.events.length, 0] as const]) {
-    const stretch = foldRun(state.events.slice(from, to));
-    const pieces = stretch.sheets.reduce((sum, sheet) => sum + sheet.pieces, 0);
-    // Pieces that nobody counted by sheets were made as it went last.
-    const more = to === state.events.length ? Math.max(0, state.pieces - counted - pieces) : 0;
-    g += (pieces + more) * (stretch.doses?.g ?? meantG);
-    counted += pieces;
-    [from, meantG] = [to, nextG];
-  }
-  return g;
-}
-
-/** The dose as it comes: of weighings since it was last changed, else as it is now meant. */
-function doseOf(result: PlanResult, state: RunState): number {
-  const changed = state.events.findLastIndex(
-    (event) => event.kind === 'changed' && event.doseG !== undefined,
-  );
-  const { doses } = changed < 0 ? state : foldRun(state.events.slice(changed));
-  return doses?.g ?? state.now.doseG ?? result.shape.doseG;
-}
-
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
-
-/** The sheet as it comes: of strips since it was last changed, else as it is now meant. */
-function thicknessOf(result: PlanResult, { events, now }: RunState): number {
-  const changed = events.findLastIndex(
-    (event) => event.kind === 'changed' && event.thicknessMm !== undefined,
-  );
-  const strips = events
-    .slice(changed + 1)
-    .flatMap((event) =>
-      event.kind === 'measured' && event.test === 'thicknessMm' ? event.value : [],
-    );
-  return strips.length > 0 ? mean(strips) : (now.thicknessMm ?? result.sheet.thicknessMm);
-}
-
-/** How thick sheets came out, to what was meant when each strip was measured; null without any. */
-export function thickerOver(plannedMm: number, { events }: RunState): number | null {
-  let meantMm = plannedMm;
-  const ratios: number[] = [];
-  for (const event of events) {
-    if (event.kind === 'changed') meantMm = event.thicknessMm ?? meantMm;
-    if (event.kind === 'measured' && event.test === 'thicknessMm')
-      ratios.push(event.value / meantMm);
-  }
-  return ratios.length > 0 ? mean(ratios) : null;
-}
-
-/** What a batch as planned takes a piece, g. */
-const planned = (usedG: number, pieces: number, eachG: number): number =>
-  pieces > 0 ? usedG / pieces : eachG;
-
-function doughBowl(
-  result: PlanResult,
-  state: RunState,
-  thicknessMm: number,
-  before: Before | null,
-): Bowl {
-  const inG = doughIn(result, state);
-  const plannedG = planned(
-    result.ledger.dough.inG - result.ledger.dough.leftoverG,
-    result.pieces,
-    result.dough.perPieceG,
-  );
-  const weighed = leftWeighed(state, 'doughLeft');
-  const { layout, sheet } = result;
-  // Before its trim is rolled again, a sheet takes so much a piece.
-  const firstG =
-    layout.pieces > 0 ? (sheet.massG * layout.laying.sheets) / layout.pieces : plannedG;
-  const thicker = thicknessMm / sheet.thicknessMm;
-  let perPieceG = plannedG * thicker;
-  let known: Known = thicker === 1 ? 'planned' : 'measured';
-  const whole = state.sheets.filter(({ torn }) => !torn);
-  if (weighed && weighed.pieces >= LEAST_PIECES) {
-    perPieceG = (plannedG * (inG - weighed.g)) / weighed.pieces / firstG;
-    known = 'weighed';
-  } else if (whole.length > 0 && layout.pieces > 0 && known === 'planned') {
-    // A sheet that gives fewer pieces than its pattern takes more dough for each.
-    const each = mean(whole.map(({ pieces }) => pieces));
-    const share = each > 0 ? Math.min(2, Math.max(0.5, layout.pieces / each)) : 1;
-    if (share !== 1 && whole.length < Math.max(2, sheet.count)) {
-      perPieceG = plannedG * share;
-      known = 'counted';
-    }
-  }
-  return bowl(
-    inG,
-    perPieceG,
-    known,
-    weighed,
-    state.pieces,
-    before && { ...before, bowl: before.bowls.dough },
-  );
-}
-
-function fillingBowl(
-  result: PlanResult,
-  state: RunState,
-  doseG: number,
-  before: Before | null,
-): Bowl {
-  const inG = fillingIn(result, state);
-  const { inBowlG, leftoverG } = result.ledger.filling;
-  const usable = result.ledger.filling.inG - leftoverG;
-  const lost = usable > 0 ? inBowlG / usable : 0;
-  const weighed = leftWeighed(state, 'fillingLeft');
-  const changed = state.now.doseG !== null;
-  if (weighed && weighed.pieces >= LEAST_PIECES && !changed) {
-    return bowl(inG, (inG - weighed.g) / weighed.pieces, 'weighed', weighed, state.pieces, null);
-  }
-  const known = doseG === result.shape.doseG ? 'planned' : state.doses ? 'measured' : 'planned';
-  return bowl(
-    inG,
-    doseG / (1 - lost),
-    known,
-    weighed,
-    state.pieces,
-    before && { ...before, bowl: before.bowls.filling },
-  );
-}
-
-interface Weighed {
-  readonly g: number;
-  readonly pieces: number;
-  /** Its place among the events. */
-  readonly at: number;
-}
-
-/** A bowl as it was last weighed, and the pieces that were made by then. */
-function leftWeighed({ events }: RunState, what: 'doughLeft' | 'fillingLeft'): Weighed | null {
-  const at = events.findLastIndex((event) => event.kind === 'weighed' && event.what === what);
-  const event = events[at];
-  if (event?.kind !== 'weighed') return null;
-  return { g: event.g, pieces: foldRun(events.slice(0, at)).pieces, at };
-}
-
-function bowl(
-  inG: number,
-  perPieceG: number,
-  known: Known,
-  weighed: Weighed | null,
-  pieces: number,
-  before: { readonly bowl: Bowl; readonly pieces: number; readonly at: number } | null,
-): Bowl {
-  const counted =
-    before && before.at > (weighed?.at ?? -1)
-      ? // Before the change a piece took what it then took; what was made beside came in.
-        before.bowl.leftG + (inG - before.bowl.inG) - (pieces - before.pieces) * perPieceG
-      : weighed
-        ? weighed.g - (pieces - weighed.pieces) * perPieceG
-        : inG - pieces * perPieceG;
-  const leftG = Math.max(0, counted);
-  return {
-    inG,
-    perPieceG,
-    known,
-    leftG,
-    gives: perPieceG > 0 ? Math.floor(leftG / perPieceG + 1e-6) : 0,
-  };
 }

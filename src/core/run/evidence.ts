@@ -5,7 +5,8 @@ import type { QuantityId } from '../basis/learnt';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
 import { startingBasis } from '../basis/basis';
-import { dosedOver, doughIn, fillingIn, fillingInPieces, thickerOver } from './bowls';
+import { aimed, overAimed, stretchesOf } from './aims';
+import { doughIn, fillingIn } from './bowls';
 import { runLedger } from './ledger';
 import type { RunState } from './fold';
 
@@ -87,16 +88,16 @@ function ofBowls(
   const { pieces, doses, left } = state;
   if (pieces < LEAST_PIECES) return;
   const ledger = runLedger(made, state);
-  const over = dosedOver(made.shape.doseG, state);
+  const over = overAimed('doseG', made.shape.doseG, state);
   if (over !== null) add('dosed', over);
   else if (left.fillingG !== null) {
     const kept = plan.batch.fillingLoss.kind === 'bowl' ? plan.batch.fillingLoss.share : 0;
     const used = (ledger.filling.inG - left.fillingG) * (1 - kept);
-    const meantG = fillingInPieces(made.shape.doseG, state);
+    const meantG = aimed(stretchesOf('doseG', made.shape.doseG, state));
     if (used > 0 && meantG > 0) add('dosed', used / meantG, { sd: VAGUE });
   }
   const key = plan.sheet.roller.id;
-  const thicker = thickerOver(made.sheet.thicknessMm, state);
+  const thicker = overAimed('thicknessMm', made.sheet.thicknessMm, state);
   if (thicker !== null) add('thicker', thicker, { key });
   else if (
     left.doughG !== null &&

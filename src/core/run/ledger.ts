@@ -29,13 +29,14 @@ export interface RunLedger {
 export function runLedger(result: PlanResult, state: RunState): RunLedger {
   const { pieces, left, doses, thickness, weighedPieces } = state;
   const { ledger } = result;
-  const inPiecesG = fillingInPieces(result.shape.doseG, state);
-  const doseG = pieces > 0 ? inPiecesG / pieces : result.shape.doseG;
+  const inPiecesG = fillingInPieces(result, state);
+  const doseG = pieces > 0 ? inPiecesG / pieces : result.comesOut.doseG;
   const doseKnown: Known = doses ? 'weighed' : 'planned';
+  // Sheets come out as they were measured, else as the plan counts on.
   const thicker =
-    thickness.length > 0
-      ? thickness.reduce((sum, mm) => sum + mm, 0) / thickness.length / result.sheet.thicknessMm
-      : 1;
+    (thickness.length > 0
+      ? thickness.reduce((sum, mm) => sum + mm, 0) / thickness.length
+      : result.comesOut.thicknessMm) / result.sheet.thicknessMm;
   const doughEach = weighedPieces
     ? Math.max(0, weighedPieces.g - doseG)
     : result.dough.perPieceG * thicker;

@@ -10,8 +10,10 @@ import type { RunState } from './fold';
 /** One thing to change now, and what comes of it. */
 export interface LiveChange {
   readonly id: 'dose' | 'thickness' | 'moreDough' | 'ribbons' | 'moreFilling';
-  /** The figure to change to, in its own unit. */
+  /** The figure to change to, in its own unit: what the hand then aims for. */
   readonly to: number;
+  /** What comes out of that aim; the same where it is no aim. */
+  readonly comesOut: number;
   readonly unit: 'g' | 'mm';
   /** The dial's step for a thickness; eggs for dough. */
   readonly setting: string | null;
@@ -75,57 +77,62 @@ export function liveOf(
     };
   };
   const now = ends(dough.perPieceG, filling.perPieceG);
-  const byDough = dough.leftG / dough.perPieceG;
-  const byFilling = filling.leftG / filling.perPieceG;
+  // What the plan itself leaves over is no surprise.
+  const spare = result.leftover;
+  const byDough = Math.max(0, dough.leftG - spare.doughG) / dough.perPieceG;
+  const byFilling = Math.max(0, filling.leftG - spare.fillingG) / filling.perPieceG;
   const gap = byDough - byFilling;
   const apart = Math.max(1, TOGETHER * Math.max(byDough, byFilling, state.pieces));
   const short = Math.abs(gap) <= apart ? null : gap < 0 ? 'dough' : 'filling';
   const changes: LiveChange[] = [];
   const none = { setting: null, eggs: null, portions: 0 };
   if (short) {
-    const doseTo = round((bowls.doseG * byFilling) / Math.max(byDough, 1), 10);
+    const { dose } = bowls;
+    const doseTo = handDose((dose.aim * byFilling) / Math.max(byDough, 1));
+    const doseOut = (doseTo * dose.comesOut) / dose.aim;
     const band = result.shape.doseBandG;
-    if (byDough >= 1 && band && doseTo >= band[0] && doseTo <= band[1]) {
+    if (byDough >= 1 && band && doseOut >= band[0] && doseOut <= band[1] && doseTo !== dose.aim) {
       changes.push({
         id: 'dose',
         to: doseTo,
+        comesOut: doseOut,
         unit: 'g',
         ...none,
-        ...ends(dough.perPieceG, (filling.perPieceG * doseTo) / bowls.doseG),
+        ...ends(dough.perPieceG, (filling.perPieceG * doseTo) / dose.aim),
         happening: { kind: 'changed', doseG: doseTo },
       });
     }
+    const { thickness } = bowls;
     const steps = roller.steps
       .map(({ label, mm }) => {
-        // What a step leaves beyond its gap goes on as it was.
-        const nowStep = nearest(roller, result.sheet.setting);
-        const to = nowStep ? (bowls.thicknessMm * mm) / nowStep : mm;
+        // What a step leaves beyond its gap goes on as it was, and so does what comes out of it.
+        const plannedStep = nearest(roller, result.sheet.setting);
+        const to = round(plannedStep ? (result.sheet.thicknessMm * mm) / plannedStep : mm, 100);
+        const comesOut = (to * thickness.comesOut) / thickness.aim;
         return {
           label,
           to,
-          ...ends((dough.perPieceG * to) / bowls.thicknessMm, filling.perPieceG),
+          comesOut,
+          ...ends((dough.perPieceG * to) / thickness.aim, filling.perPieceG),
         };
       })
       .filter(
-        ({ to }) =>
-          Math.abs(to - bowls.thicknessMm) > 0.02 &&
-          to >= thicknessBandMm[0] - 0.02 &&
-          to <= thicknessBandMm[1] + 0.02,
+        ({ to, comesOut }) =>
+          Math.abs(to - thickness.aim) > 0.02 &&
+          comesOut >= thicknessBandMm[0] - 0.02 &&
+          comesOut <= thicknessBandMm[1] + 0.02,
       )
       .sort((a, b) => left(a, bowls) - left(b, bowls));
     const [step] = steps;
     if (step && left(step, bowls) < left(now, bowls)) {
-      const to = round(step.to, 100);
+      const { label, ...coming } = step;
       changes.push({
         id: 'thickness',
         unit: 'mm',
         ...none,
-        setting: step.label,
-        pieces: step.pieces,
-        doughLeftG: step.doughLeftG,
-        fillingLeftG: step.fillingLeftG,
-        to,
-        happening: { kind: 'changed', thicknessMm: to },
+        setting: label,
+        ...coming,
+        happening: { kind: 'changed', thicknessMm: step.to },
       });
     }
     if (short === 'dough') {
@@ -135,6 +142,7 @@ export function liveOf(
       changes.push({
         id: 'moreDough',
         to,
+        comesOut: to,
         unit: 'g',
         ...none,
         eggs: eggs || null,
@@ -146,6 +154,7 @@ export function liveOf(
       changes.push({
         id: 'ribbons',
         to: overG,
+        comesOut: overG,
         unit: 'g',
         ...none,
         portions: trimPortions(overG, 'ribbons', rules),
@@ -156,6 +165,7 @@ export function liveOf(
       changes.push({
         id: 'moreFilling',
         to,
+        comesOut: to,
         unit: 'g',
         ...none,
         ...ends(dough.perPieceG, filling.perPieceG, 0, to),
@@ -165,6 +175,9 @@ export function liveOf(
   }
   return { bowls, ...now, short, changes };
 }
+
+/** A dose that a hand can aim for: finer where it is small. */
+const handDose = (g: number): number => round(g, g < 3 ? 20 : 10);
 
 const round = (value: number, times: number): number => Math.round(value * times) / times;
 

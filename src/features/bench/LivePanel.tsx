@@ -35,14 +35,23 @@ export function LivePanel() {
   );
 }
 
+/** What comes of an aim, where that is something else. */
+const comesOutText = (
+  aim: number,
+  comesOut: number,
+  unit: 'g' | 'mm',
+  write: WriteFigure,
+): string =>
+  Math.abs(comesOut / aim - 1) < 0.015 ? '' : `: comes out as ${write(comesOut, unit)}`;
+
 const plural = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`;
 
-function changeText({ id, to, setting, eggs }: LiveChange, write: WriteFigure): string {
+function changeText({ id, to, comesOut, setting, eggs }: LiveChange, write: WriteFigure): string {
   switch (id) {
     case 'dose':
-      return `${write(to, 'g')} in each, truly, from now`;
+      return `Aim for ${write(to, 'g')} in each${comesOutText(to, comesOut, 'g', write)}`;
     case 'thickness':
-      return `Dial ${setting} from now`;
+      return `Dial ${setting} from now${comesOutText(to, comesOut, 'mm', write)}`;
     case 'moreDough':
       return eggs
         ? `More dough, ${plural(eggs, 'egg')}: ${write(to, 'g')}`

@@ -233,16 +233,17 @@ function Burst() {
   );
 }
 
-/** What the last doses weighed, beside what they were meant to. */
+/** What the last doses weighed, beside what the bowls count on. */
 function DosesSay() {
   const { bench, state } = useBench();
-  const meant = state.now.doseG ?? bench.result.shape.doseG;
-  const { doseG } = bench.live.bowls;
-  const off = doseG / meant - 1;
+  const { shape, comesOut } = bench.result;
+  const { dose } = bench.live.bowls;
+  const countedOnG = (dose.aim * comesOut.doseG) / shape.doseG;
+  const off = dose.comesOut / countedOnG - 1;
   if (!state.doses || Math.abs(off) < 0.04) return null;
   return (
     <p className="bench-warn">
-      The scale says {bench.write(doseG, 'g')}: {Math.abs(off) < 0.12 ? 'a little ' : ''}
+      The scale says {bench.write(dose.comesOut, 'g')}: {Math.abs(off) < 0.12 ? 'a little ' : ''}
       {off > 0 ? 'less' : 'more'} in each.
     </p>
   );

@@ -140,6 +140,8 @@ export interface PlanFigures {
   readonly saltG: number;
   readonly safeCore: SafeCore;
   readonly contents: PlanContents;
+  /** What the plan's dose and thickness come out as in this kitchen. */
+  readonly comesOut: { readonly doseG: number; readonly thicknessMm: number };
   readonly allergens: readonly string[];
   readonly deadHeat: DeadHeat | null;
 }
@@ -185,6 +187,10 @@ export function figuresOf(model: PlanModel): PlanFigures {
     saltG: plan.boil.waterL * plan.boil.saltGPerL,
     safeCore: safeCore(plan, basis.pantry),
     contents,
+    comesOut: {
+      doseG: model.batch.terms.doseG,
+      thicknessMm: model.piece.input.thicknessMm * basis.rules['batch.thicker'].value,
+    },
     allergens: contents.piece.allergens,
     deadHeat: model.piece.heat,
   };

@@ -107,14 +107,21 @@ export const fill: BenchStep = {
   meanwhile: false,
   tests: ['doses', 'pieces', 'doughLeft', 'fillingLeft'],
   show: (bench) => {
-    const { plan, result, state, split } = bench;
+    const { plan, result, live, split, write } = bench;
     const family = familyOf(plan.shape.family);
-    const doseG = state.now.doseG ?? result.shape.doseG;
+    const { dose } = live.bowls;
     const [pieces, of] = [piecesOfSheet(bench), result.layout.laying.sheets];
     return {
-      figure: split(doseG, 'g'),
+      figure: split(dose.aim, 'g'),
       does: family.usesLaid ? `a mound on every mark, ${LAID[plan.shape.laid]}` : 'in every piece',
-      says: foldingWords(family, plan.shape.laid),
+      says: [
+        ...(Math.abs(dose.comesOut / dose.aim - 1) < 0.015
+          ? []
+          : [
+              `Aim for it: yours come out as ${write(dose.comesOut, 'g')}, and the bowl counts on that.`,
+            ]),
+        ...foldingWords(family, plan.shape.laid),
+      ],
       lines: [],
       timer: { timer: 'open', minutes: result.sheet.fill.openMin, name: 'A sheet is down' },
       asks: `${of === 2 ? 'Pair' : 'Sheet'} sealed: ${plural(pieces, 'piece')}`,
