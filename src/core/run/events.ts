@@ -137,6 +137,11 @@ export const runEventSchema = z.discriminatedUnion('kind', [
     cause: shortText('Cause', 60),
     signs: z.array(shortText('Sign', 60)).max(30, 'Signs must be at most 30').default([]),
   }),
+  /** Who ate, and how many pieces they ate in all. */
+  event('ate', {
+    people: quantity('People', { min: 1, max: 5000, whole: true }),
+    pieces,
+  }),
   event('edgeAte', { edge: oneOf('Edge', EDGES) }),
   event('noted', {
     text: z.string().trim().min(1).max(4000, 'Note must be at most 4000 characters'),

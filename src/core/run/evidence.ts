@@ -143,13 +143,15 @@ function ofDough(plan: Plan, result: PlanResult, state: RunState, basis: Basis, 
     const { hydration, target } = result.dough;
     const after = (hydration * flourG + did('waterG')) / Math.max(1, flourG + did('flourG'));
     const corrected = did('waterG') + did('flourG') > 0;
-    if (corrected) add('water', after - target);
-    else add('water', 0, { sd: LEFT_ALONE.water });
+    // A dough left alone says that it was right at the hydration it had, not at the rule's.
+    add('water', after - target, { sd: corrected ? 0 : LEFT_ALONE.water });
   }
   if (state.done.has('rest') && plan.dough.work.restMin > 0) {
     const more = did('restMin');
-    if (more > 0) add('rest', (plan.dough.work.restMin + more) / plan.dough.work.restMin);
-    else add('rest', 1, { sd: LEFT_ALONE.rest });
+    const took = (plan.dough.work.restMin + more) / result.dough.ready.restWantedMin;
+    // Rested longer than it wanted and left alone, it says no more than that the rule was not too short.
+    if (more > 0) add('rest', took);
+    else add('rest', Math.min(1, took), { sd: LEFT_ALONE.rest });
   }
 }
 

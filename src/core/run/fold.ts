@@ -77,6 +77,8 @@ export interface RunState {
   readonly corrections: readonly EventOf<'corrected'>[];
   readonly timers: readonly RunningTimer[];
   readonly edge: EventOf<'edgeAte'>['edge'] | null;
+  /** How many ate, and how many pieces; null where nobody said. */
+  readonly ate: { readonly people: number; readonly pieces: number } | null;
   /** Causes that were found for what went wrong. */
   readonly traced: readonly EventOf<'traced'>[];
   readonly notes: readonly EventOf<'noted'>[];
@@ -125,8 +127,13 @@ export function foldRun(given: readonly RunEvent[]): RunState {
   const weighed = of('weighed');
   const lastWeight = (what: EventOf<'weighed'>['what']) =>
     weighed.findLast((event) => event.what === what)?.g ?? null;
+  // Weighed in the middle, with sheets still to come, it is not what was left at the end.
+  const lastSheet = events.findLastIndex(({ kind }) => kind === 'sheetDone');
   const lastLeft = (what: EventOf<'left'>['what']) =>
-    of('left').findLast((event) => event.what === what)?.g ?? null;
+    events
+      .slice(lastSheet + 1)
+      .flatMap((event) => (event.kind === 'left' && event.what === what ? event.g : []))
+      .at(-1) ?? null;
   const changes = of('changed');
   const lastOf = <K extends 'doseG' | 'thicknessMm' | 'rest'>(key: K) =>
     changes.findLast((change) => change[key] !== undefined)?.[key] ?? null;
@@ -187,6 +194,7 @@ export function foldRun(given: readonly RunEvent[]): RunState {
         endsAt: new Date(Date.parse(at) + minutes * 60_000).toISOString(),
       })),
     edge: last('edgeAte')?.edge ?? null,
+    ate: ateOf(last('ate')),
     traced: of('traced'),
     notes: of('noted'),
     pictures: of('pictured'),
@@ -230,6 +238,9 @@ function standing(given: readonly RunEvent[]): RunEvent[] {
   }
   return all.filter(({ id, kind }) => stands.get(id) && kind !== 'takenBack');
 }
+
+const ateOf = (event: EventOf<'ate'> | undefined) =>
+  event ? { people: event.people, pieces: event.pieces } : null;
 
 /** The mean of weights of several together; null when there are none. */
 function meanOf(weights: readonly EventOf<'weighed'>[]): Mean | null {

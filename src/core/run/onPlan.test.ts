@@ -9,7 +9,7 @@ import { evidenceOf } from './evidence';
 import type { Happening } from './events';
 import { foldRun } from './fold';
 import { liveOf, type Live } from './live';
-import { planAgain } from './planAgain';
+import { planAgain } from '../log/planAgain';
 import { runLedger } from './ledger';
 import type { Plan } from '../plan/document/schema';
 
@@ -122,7 +122,7 @@ describe('a dose adopted at the bench', () => {
       const state = foldRun(eventsFrom(dose ? [...before, dose.happening] : before));
       now = planAgain(now, state, {
         weighedG: result.dough.totalG,
-        pantry: startingBasis.pantry,
+        basis: startingBasis,
       }).plan;
       return now.shape.doseG;
     });

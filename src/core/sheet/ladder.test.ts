@@ -150,7 +150,7 @@ describe('portions', () => {
             sheets,
             together,
           });
-          expect(Math.abs(count * eachG + lastG - doughG)).toBeLessThan(0.1 * sheetG);
+          expect(count * eachG + lastG).toBeCloseTo(doughG, 6);
           expect(sheetsEach).toBeLessThanOrEqual(Math.max(1, Math.min(4, sheets)));
         },
       ),

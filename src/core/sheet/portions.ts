@@ -36,8 +36,9 @@ export function portions(
   const eachG = sheetsEach * sheetG;
   const count = Math.floor(doughG / eachG + 1e-9);
   const lastG = doughG - count * eachG;
-  // A few grams over go with the last portion rather than make one of their own.
-  return count > 0 && lastG < 0.1 * sheetG
-    ? { sheetsEach, count, eachG, lastG: 0 }
-    : { sheetsEach, count, eachG, lastG };
+  if (count === 0 || lastG >= 0.1 * sheetG) return { sheetsEach, count, eachG, lastG };
+  // A few grams over go with the last portion rather than make one of their own; less than a scale shows goes with all.
+  return lastG < 0.5
+    ? { sheetsEach, count, eachG: doughG / count, lastG: 0 }
+    : { sheetsEach, count: count - 1, eachG, lastG: eachG + lastG };
 }

@@ -15,16 +15,59 @@ import { WayDrawing } from './WayDrawing';
 
 const EDGE_NAMES = { hard: 'Hard edge', right: 'Just right', soft: 'Too soft' } as const;
 
-/** Burst or spoilt pieces: tap what they look like, once for each. */
+/** Numbers of pieces that went wrong the same way, a tap each. */
+const AT_ONCE: readonly number[] = [1, 2, 5, 10];
+
+/** Burst or spoilt pieces: how many, then a tap on what they look like. */
 export function BurstKeys() {
   const { state, happen } = useBench();
   const { open } = useTrouble();
+  const [many, setMany] = useState(1);
+  const [counting, setCounting] = useState(false);
   const seen = SIGN_IDS.filter((sign) => {
     const { way }: Sign = SIGNS[sign];
     return way !== undefined && state.burst[way] > 0;
   });
   return (
     <>
+      <div className="bench-keys" role="group" aria-label="How many at once">
+        {AT_ONCE.map((n) => (
+          <button
+            key={n}
+            type="button"
+            aria-pressed={many === n}
+            className="bench-key !min-h-[64px]"
+            onClick={() => setMany(n)}
+          >
+            <b>{n === 1 ? 'One' : n}</b>
+          </button>
+        ))}
+        <button
+          type="button"
+          aria-pressed={!AT_ONCE.includes(many)}
+          aria-expanded={counting}
+          className="bench-key !min-h-[64px]"
+          onClick={() => setCounting(!counting)}
+        >
+          <b>{AT_ONCE.includes(many) ? 'Another number' : many}</b>
+        </button>
+      </div>
+      {counting && (
+        <div className="max-w-[34rem]">
+          <Keypad
+            asked={{
+              label: 'Pieces at once',
+              kind: 'count',
+              range: { min: 1, max: 20_000, whole: true },
+            }}
+            onCancel={() => setCounting(false)}
+            onTake={(n) => {
+              setMany(n);
+              setCounting(false);
+            }}
+          />
+        </div>
+      )}
       <div
         className="grid gap-3"
         role="group"
@@ -36,7 +79,10 @@ export function BurstKeys() {
             key={how}
             type="button"
             className="bench-key"
-            onClick={() => happen({ kind: 'burst', how, pieces: 1 })}
+            onClick={() => {
+              happen({ kind: 'burst', how, pieces: many });
+              setMany(1);
+            }}
           >
             <WayDrawing how={how} />
             <span>{WAYS[how].name}</span>
@@ -68,7 +114,7 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
   return (
     <div className="grid gap-6">
       <h2>
-        <b>What burst?</b> <span className="bench-dim">Tap what you see, once for each piece.</span>
+        <b>What burst?</b> <span className="bench-dim">How many, then what you see.</span>
       </h2>
       <BurstKeys />
       <h2>
@@ -98,6 +144,7 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
           />
         </div>
       )}
+      <Ate />
       <fieldset>
         <legend className="mb-3">
           <b>How did the edge eat?</b>
@@ -183,7 +230,7 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
           onClick={() => end('finished')}
         >
           <b>Close the batch</b>
-          <span>{state.pieces - state.lost} whole pieces</span>
+          <span>{plural(state.pieces - state.lost, 'whole piece')}</span>
         </button>
         <button type="button" className="bench-key" onClick={() => end('abandoned')}>
           <b>Give it up</b>
@@ -193,6 +240,61 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
     </div>
   );
 }
+
+/** How many ate, and what came back: the next plan has as many pieces each as were eaten. */
+function Ate() {
+  const { state, happen } = useBench();
+  const [asking, setAsking] = useState<'people' | 'back' | null>(null);
+  const whole = Math.max(0, state.pieces - state.lost);
+  const { ate } = state;
+  return (
+    <div className="grid gap-4">
+      <div className="bench-keys" role="group" aria-label="Eaten">
+        <button type="button" className="bench-key" onClick={() => setAsking('people')}>
+          <b>How many ate?</b>
+          {ate && <span className="bench-dim">{ate.people}</span>}
+        </button>
+        {ate && (
+          <button type="button" className="bench-key" onClick={() => setAsking('back')}>
+            <b>Pieces nobody ate</b>
+            <span className="bench-dim">{Math.max(0, whole - ate.pieces)}</span>
+          </button>
+        )}
+      </div>
+      {asking && (
+        <div className="max-w-[34rem]">
+          <Keypad
+            key={asking}
+            asked={
+              asking === 'people'
+                ? {
+                    label: 'People who ate',
+                    kind: 'count',
+                    range: { min: 1, max: 5000, whole: true },
+                  }
+                : {
+                    label: 'Pieces nobody ate',
+                    kind: 'count',
+                    range: { min: 0, max: whole, whole: true },
+                  }
+            }
+            onCancel={() => setAsking(null)}
+            onTake={(n) => {
+              happen(
+                asking === 'people'
+                  ? { kind: 'ate', people: n, pieces: whole }
+                  : { kind: 'ate', people: ate!.people, pieces: whole - n },
+              );
+              setAsking(null);
+            }}
+          />
+        </div>
+      )}
+    </div>
+  );
+}
+
+const plural = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** One bowl's account: in grams, and what does not add up. */
 function Account({

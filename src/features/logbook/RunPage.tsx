@@ -7,9 +7,10 @@ import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { causeOf, isCause } from '@/core/faults/causes';
 import type { Happening, RunEvent } from '@/core/run/events';
-import { planAgain } from '@/core/run/planAgain';
+import { planAgain } from '@/core/log/planAgain';
 import type { GivenRun } from '@/features/bench/BenchContext';
 import { serverOf } from '@/features/bench/sync';
+import { changeText } from '@/features/plan/words';
 import { planAgainFrom } from '@/server/actions/runs';
 import { Button } from '@/ui/buttons/Button';
 import { WordsHere } from '@/ui/glossary/WordsHere';
@@ -39,7 +40,7 @@ export function RunPage({
   const { basis, result, state } = read;
   const again = planAgain(run.plan, state, {
     weighedG: result.dough.weighedG,
-    pantry: basis.pantry,
+    basis,
   });
   const tell = async (happening: Happening, said: string) => {
     if (busy) return;
@@ -122,12 +123,18 @@ export function RunPage({
               <>
                 <p className="mt-2">A new revision, with what was found out:</p>
                 <ul className="my-3">
-                  {again.changes.map(({ what, from, to, unit }) => (
-                    <li key={what}>
-                      {what}: {from === null ? '' : `${text(from, unit)} → `}
-                      <b>{text(to, unit)}</b>
-                    </li>
-                  ))}
+                  {again.changes.map((each) =>
+                    'change' in each ? (
+                      <li key={each.change.kind}>
+                        <b>{changeText(each.change, text, { pantry: basis.pantry, scale: 1 })}</b>
+                      </li>
+                    ) : (
+                      <li key={each.what}>
+                        {each.what}: {each.from === null ? '' : `${text(each.from, each.unit)} → `}
+                        <b>{text(each.to, each.unit)}</b>
+                      </li>
+                    ),
+                  )}
                 </ul>
                 <Button
                   strong

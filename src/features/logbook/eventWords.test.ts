@@ -46,6 +46,7 @@ const LINES: readonly (readonly [Happening, string | null])[] = [
   [{ kind: 'burst', how: 'popped', pieces: 0 }, null],
   [{ kind: 'left', what: 'trim', g: 30 }, 'Left of the trim: 30 g'],
   [{ kind: 'traced', cause: 'a cause of later', signs: [] }, 'Found: a cause of later'],
+  [{ kind: 'ate', people: 6, pieces: 34 }, 'Eaten by 6: 34 pieces'],
   [{ kind: 'edgeAte', edge: 'hard' }, 'The edge ate hard'],
   [{ kind: 'noted', text: 'All well' }, '“All well”'],
   [{ kind: 'pictured', image: 'data:image/png;base64,AAAA' }, 'A picture'],

@@ -84,6 +84,8 @@ export function eventText(event: RunEvent, bench: Bench, write: WriteFigure): st
       return `Left of the ${event.what}: ${write(event.g, 'g')}`;
     case 'traced':
       return `Found: ${isCause(event.cause) ? causeOf(event.cause).name.toLowerCase() : event.cause}`;
+    case 'ate':
+      return `Eaten by ${event.people}: ${pieces(event.pieces)}`;
     case 'edgeAte':
       return EDGE[event.edge];
     case 'noted':

@@ -7,11 +7,12 @@ import { parsePlan } from '@/core/plan/document/parsePlan';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { runEventSchema } from '@/core/run/events';
 import { foldRun } from '@/core/run/fold';
-import { planAgain } from '@/core/run/planAgain';
+import { planAgain } from '@/core/log/planAgain';
 import { check } from '../check';
 import { database } from '../database';
 import { acting } from '../acting';
 import type { Outcome } from '../outcome';
+import { getBasis } from '../repositories/basis';
 import { getKitchen, saveKitchen } from '../repositories/kitchen';
 import { getLearnt } from '../repositories/learnt';
 import { getPantry } from '../repositories/pantry';
@@ -94,7 +95,7 @@ export async function planAgainFrom(runId: unknown): Promise<Outcome<string>> {
     const state = foldRun(run.events);
     const { plan } = planAgain(current.plan, state, {
       weighedG: evaluatePlan(run.plan, basisFrom(run)).dough.weighedG,
-      pantry: getPantry(db),
+      basis: getBasis(db),
     });
     savePlan(db, {
       id: run.planId,

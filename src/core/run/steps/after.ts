@@ -9,6 +9,8 @@ const PLACES: Readonly<Record<PhasePlace, { title: string; does: string }>> = {
   freezer: { title: 'Freeze', does: 'in the freezer, flat, until hard' },
 };
 
+const piecesText = (n: number): string => (n === 1 ? '1 piece' : `${n} pieces`);
+
 /** Onto the trays. */
 export const trays: BenchStep = {
   id: 'trays',
@@ -70,12 +72,12 @@ export const boil: BenchStep = {
   tests: ['coreC'],
   show: ({ plan, result, state, split, write }) => {
     const { boil: pot, safeCore } = result;
-    const lost = state.pieces > 0 ? state.pieces : result.pieces;
-    const left = Math.max(0, lost - state.boiled);
-    const now = Math.max(1, Math.min(pot.rounds.pieces, left));
+    const made = state.pieces > 0 ? state.pieces : result.pieces;
+    const left = Math.max(0, made - state.boiled);
+    const now = Math.min(pot.rounds.pieces, left);
     return {
       figure: split(pot.potMin, 'min'),
-      does: `${now} pieces, ${plan.boil.style === 'simmer' ? 'at a gentle simmer' : 'at a rolling boil'}`,
+      does: `${piecesText(now)}, ${plan.boil.style === 'simmer' ? 'at a gentle simmer' : 'at a rolling boil'}`,
       says: [
         `${write(result.saltG, 'g')} salt in ${write(plan.boil.waterL, 'litre')}. Stir once.`,
         safeCore.tempC === null
@@ -85,7 +87,7 @@ export const boil: BenchStep = {
       ],
       lines: [],
       timer: { timer: 'boil', minutes: pot.potMin, name: 'They are in' },
-      asks: left === 0 ? 'All are boiled' : `Out: ${now} pieces`,
+      asks: left === 0 ? 'All are boiled' : `Out: ${piecesText(now)}`,
     };
   },
 };

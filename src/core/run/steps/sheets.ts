@@ -1,3 +1,4 @@
+import { doughIn } from '../bowls';
 import { foldingWords } from '../../shapes/foldSteps';
 import { familyOf } from '../../shapes/families';
 import type { Laid } from '../../shapes/mound';
@@ -21,13 +22,15 @@ export const portion: BenchStep = {
   applies: ({ result }) => result.sheet.count > 0,
   meanwhile: false,
   tests: ['dough'],
-  show: ({ ladder, write, split }) => {
+  show: ({ ladder, result, state, write, split }) => {
     const { count, eachG, lastG, sheetsEach } = ladder.portions;
+    const overG = doughIn(result, state) - count * eachG - lastG;
     return {
       figure: split(count > 0 ? eachG : lastG, 'g'),
       does: count > 0 ? `cut ${plural(count, 'portion')}` : 'one portion',
       says: [
         ...(count > 0 && lastG > 0 ? [`and one of ${write(lastG, 'g')}.`] : []),
+        ...(overG >= 5 ? [`${write(overG, 'g')} is over: keep it for ribbons.`] : []),
         `Pat each to ${write(ladder.rough.widthMm, 'mm')} × ${write(ladder.rough.lengthMm, 'mm')}; it gives ${plural(sheetsEach, 'sheet')}.`,
         'What is not being rolled stays wrapped.',
       ],

@@ -1,16 +1,16 @@
-import { startingPantry as pantry } from '../composition/pantry';
+import { startingBasis as basis } from '../basis/basis';
 import { parsePlan } from '../plan/document/parsePlan';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
-import type { Happening } from './events';
-import { foldRun } from './fold';
+import type { Happening } from '../run/events';
+import { foldRun } from '../run/fold';
 import { planAgain } from './planAgain';
 
 const plan = planWith();
 const recipeG = plan.dough.parts.reduce((sum, { g }) => sum + g, 0);
 const again = (weighedG: number, ...happenings: Happening[]) =>
-  planAgain(plan, foldRun(eventsFrom(happenings)), { weighedG, pantry });
+  planAgain(plan, foldRun(eventsFrom(happenings)), { weighedG, basis });
 const gOf = (made: typeof plan, id: string) => made.dough.parts.find((part) => part.id === id)?.g;
 const corrected = (did: 'waterG' | 'flourG', amount: number): Happening => ({
   kind: 'corrected',
@@ -47,7 +47,9 @@ describe('planning again', () => {
     );
     expect(next.dough.hangMm).toBe(900);
     expect(next.filling.spoonTest).toEqual({ volumeMl: 15, diameterMm: 44 });
-    expect(changes.map(({ what, from }) => [what, from])).toEqual([
+    expect(
+      changes.map((each) => ('what' in each ? [each.what, each.from] : each.change.kind)),
+    ).toEqual([
       ['Hanging strip', null],
       ['Spoon test', null],
     ]);
@@ -80,7 +82,7 @@ describe('planning again', () => {
       },
     });
     const state = foldRun(eventsFrom([corrected('waterG', 12)]));
-    const made = planAgain(watered, state, { weighedG: 580, pantry });
+    const made = planAgain(watered, state, { weighedG: 580, basis });
     expect(made.plan.dough.parts).toEqual([
       { id: 'flour-00', g: 400 },
       { id: 'water', g: 192 },
@@ -90,7 +92,7 @@ describe('planning again', () => {
   it('shares flour that was worked in among the flours, as they stand', () => {
     const { plan: next, changes } = again(recipeG, corrected('flourG', 20));
     const flours = (of: typeof plan) =>
-      of.dough.parts.filter(({ id }) => pantry.ingredients.get(id)?.group === 'flour');
+      of.dough.parts.filter(({ id }) => basis.pantry.ingredients.get(id)?.group === 'flour');
     const sum = (of: typeof plan) => flours(of).reduce((total, { g }) => total + g, 0);
     expect(sum(next)).toBeCloseTo(sum(plan) + 20, 0);
     const [before, after] = [plan, next].map((of) => flours(of).map(({ g }) => g / sum(of)));
@@ -111,5 +113,57 @@ describe('planning again', () => {
 
   it('puts nothing into a recipe of which nothing was weighed', () => {
     expect(again(0, corrected('waterG', 20)).changes).toEqual([]);
+  });
+
+  it('carries what was confirmed: the air pressed out, a longer rest, the dose', () => {
+    const loose = planWith({ hold: { air: 'none' } } as never);
+    const state = foldRun(
+      eventsFrom([
+        { kind: 'sheetDone', pieces: 38, torn: false },
+        { kind: 'burst', how: 'popped', pieces: 33 },
+        { kind: 'traced', cause: 'airLeft', signs: ['pops'] },
+        { kind: 'corrected', feel: 'springsBack', did: 'restMin', amount: 20 },
+        { kind: 'finished' },
+      ]),
+    );
+    const made = planAgain(loose, state, { weighedG: recipeG, basis });
+    expect(made.plan.hold.air).toBe('middle');
+    expect(made.plan.dough.work.restMin).toBe(loose.dough.work.restMin + 20);
+    expect(made.changes).toEqual([
+      { what: 'Rest', from: 30, to: 50, unit: 'min' },
+      { change: { kind: 'air', from: 'none', to: 'middle' } },
+    ]);
+    expect(evaluatePlan(made.plan).margins.burst).toBeGreaterThan(1.15);
+  });
+
+  it('mends the way in which many were lost, where nothing was confirmed', () => {
+    const lost = (pieces: number) =>
+      again(
+        recipeG,
+        { kind: 'sheetDone', pieces: 38, torn: false },
+        { kind: 'burst', how: 'popped', pieces },
+      );
+    expect(lost(2).changes).toEqual([]);
+    expect(lost(33).changes).toEqual([{ change: expect.objectContaining({ kind: 'air' }) }]);
+    expect(lost(33).plan.hold.air).not.toBe(plan.hold.air);
+  });
+
+  it('rests a dough as long as it wants where that was the cause', () => {
+    const short = planWith({ dough: { ...plan.dough, work: { ...plan.dough.work, restMin: 5 } } });
+    const state = foldRun(eventsFrom([{ kind: 'traced', cause: 'unrested', signs: [] }]));
+    const { plan: next } = planAgain(short, state, { weighedG: recipeG, basis });
+    const { ready } = evaluatePlan(next).dough;
+    expect(ready.restedEnough).toBe(true);
+    expect(next.dough.work.restMin - ready.restWantedMin).toBeLessThan(5);
+  });
+
+  it('makes as many pieces each as were eaten', () => {
+    const { plan: next, changes } = again(
+      recipeG,
+      { kind: 'sheetDone', pieces: 60, torn: false },
+      { kind: 'ate', people: 6, pieces: 53 },
+    );
+    expect(next.batch.piecesPerPortion).toBe(9);
+    expect(changes).toContainEqual({ what: 'Pieces each', from: 6, to: 9, unit: 'count' });
   });
 });
