@@ -95,7 +95,7 @@ export function dayPaper(
       }),
     })),
     bowls: [
-      ...doughs.map(({ totalG, parts, shares, overG, services: of }) => ({
+      ...doughs.map(({ totalG, parts, shares, services: of }) => ({
         title: `Dough, ${write(totalG, 'g')}: ${of.map(({ plan }) => plan.name).join(', ')}`,
         rows: parts.map(({ name, g, count }) => ({
           name: count ? `${name}, ${count.n} ${count.word}${count.n === 1 ? '' : 's'}` : name,
@@ -105,7 +105,6 @@ export function dayPaper(
           ...(shares.length > 1
             ? shares.map(({ service, g }) => `${write(g, 'g')} to ${nameOf(service)}`)
             : []),
-          ...(overG >= 1 ? [`${write(overG, 'g')} over, for whole eggs`] : []),
           ...of.flatMap(({ service, result }) =>
             service.kind === 'class'
               ? [

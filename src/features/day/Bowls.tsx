@@ -30,9 +30,6 @@ export function Bowls({ work, basis }: { work: DayWork; basis: Basis }) {
             ])}
             shares={[
               ...sharesOf(bowl, nameOf, text),
-              ...(bowl.overG >= 1
-                ? [`${text(bowl.overG, 'g')} over, so that eggs stay whole`]
-                : []),
               ...bowl.services.flatMap(({ service, result }) =>
                 service.kind === 'class'
                   ? [

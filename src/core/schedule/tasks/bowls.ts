@@ -1,8 +1,6 @@
 import type { Part } from '../../composition/compose';
-import { findIngredient, findPreparation } from '../../composition/pantry';
+import { findPreparation } from '../../composition/pantry';
 import type { Basis } from '../../basis/basis';
-import { EGG_WHOLE, EGG_YOLK } from '../../dough/makeup';
-import { hydrationNow, weighDough, wholeEggDough } from '../../plan/model/doughOfBatch';
 import type { Plan } from '../../plan/document/schema';
 import type { ServiceWork } from './service';
 
@@ -22,9 +20,8 @@ export interface DoughBowl {
     readonly name: string;
     readonly count: { readonly n: number; readonly word: 'egg' | 'yolk' } | null;
   })[];
-  /** How it is divided; with what is over it adds up to the total. */
+  /** How it is divided; it adds up to the total. */
   readonly shares: readonly BowlShare[];
-  readonly overG: number;
 }
 
 /** Filling made at once. */
@@ -85,39 +82,37 @@ function together(
 }
 
 /**
- * Doughs as they are mixed: plans that share a recipe in one bowl, made up to whole eggs together, divided by
- * what each needs. Law: shares and what is over are the parts weighed in.
+ * Doughs as they are mixed: plans that share a recipe in one bowl, which is what their plans weigh out, added
+ * up. So bowl, card, bench and shopping list are one account. Law: the shares are the parts weighed in.
  */
-export function doughBowls(works: readonly ServiceWork[], basis: Basis): DoughBowl[] {
+export function doughBowls(works: readonly ServiceWork[]): DoughBowl[] {
   return together(works, doughKey, ({ service }) => service.ownDough).map((services) => {
-    const [{ plan, service }] = services as [ServiceWork];
-    const needs = services.map(({ result }) => result.dough.totalG - result.layout.madeUpG);
-    const needed = needs.reduce((sum, g) => sum + g, 0);
-    const recipe = hydrationNow(plan, plan.dough.parts, basis);
-    const counted = { ...plan, dough: { ...plan.dough, roundUp: true } };
-    const totalG = wholeEggDough(counted, needed, basis);
-    const { parts, whole } = weighDough(plan, recipe, totalG, basis);
+    const parts = new Map<string, DoughBowl['parts'][number]>();
+    for (const { result } of services) {
+      for (const { id, name, g, count } of result.dough.parts) {
+        const had = parts.get(id);
+        parts.set(id, { id, name, g: (had?.g ?? 0) + g, count: addedCount(had, count) });
+      }
+    }
+    const weighed = [...parts.values()].filter(({ g }) => g >= 0.05);
     return {
-      id: service.id,
+      id: services[0]!.service.id,
       services,
-      totalG: parts.reduce((sum, { g }) => sum + g, 0),
-      parts: parts
-        .filter(({ g }) => g >= 0.05)
-        .map((part) => ({
-          ...part,
-          name: findIngredient(basis.pantry, part.id).name,
-          count:
-            whole && part.id === EGG_WHOLE
-              ? { n: whole.eggs, word: 'egg' as const }
-              : whole && part.id === EGG_YOLK
-                ? { n: whole.yolks, word: 'yolk' as const }
-                : null,
-        })),
-      shares: services.map(({ service: { id } }, i) => ({ service: id, g: needs[i]! })),
-      overG: totalG - needed,
+      totalG: weighed.reduce((sum, { g }) => sum + g, 0),
+      parts: weighed,
+      shares: services.map(({ service: { id }, result }) => ({
+        service: id,
+        g: result.dough.totalG,
+      })),
     };
   });
 }
+
+type Counted = DoughBowl['parts'][number]['count'];
+
+/** Eggs of one more plan in the bowl; null where one of them weighs its eggs. */
+const addedCount = (had: { readonly count: Counted } | undefined, more: Counted): Counted =>
+  had === undefined ? more : had.count && more && { ...more, n: had.count.n + more.n };
 
 /** Fillings as they are made: the same recipe for several shapes is made at once and divided. Law. */
 export function fillingBowls(works: readonly ServiceWork[], basis: Basis): FillingBowl[] {

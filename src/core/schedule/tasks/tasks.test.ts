@@ -5,6 +5,7 @@ import { planWith } from '../../testing/plans';
 import { METRIC } from '../../units/units';
 import { figureText } from '../../units/format';
 import { minuteOf } from '../document/clock';
+import { evaluatePlan } from '../../plan/evaluatePlan';
 import { dayPaper } from '../paper';
 import { doughBowls, fillingBowls } from './bowls';
 import { PREPARATION_TIMES } from './preparationTimes';
@@ -37,12 +38,20 @@ describe('one dough, one bowl', () => {
           ]),
           DAY_PLANS,
         );
-        const [bowl, ...others] = doughBowls(services, startingBasis);
+        const [bowl, ...others] = doughBowls(services);
         expect(others).toEqual([]);
-        expect(sum(bowl!.parts)).toBeCloseTo(sum(bowl!.shares) + bowl!.overG, 1);
-        expect(bowl!.overG).toBeGreaterThanOrEqual(-1e-6);
-        const eggs = bowl!.parts.find(({ count }) => count?.word === 'egg');
-        expect(Number.isInteger(eggs?.count?.n)).toBe(true);
+        expect(sum(bowl!.parts)).toBeCloseTo(sum(bowl!.shares), 1);
+        // One account: what each plan, its card and its bench weigh out.
+        services.forEach(({ result }, i) => expect(bowl!.shares[i]!.g).toBe(result.dough.totalG));
+        const eggs = bowl!.parts.find(({ id }) => id === 'egg-whole')!;
+        const counts = services.map(
+          ({ result }) => result.dough.parts.find(({ id }) => id === 'egg-whole')!.count,
+        );
+        expect(eggs.count?.n ?? null).toBe(
+          counts.every((count) => count !== null)
+            ? counts.reduce((total, count) => total + count!.n, 0)
+            : null,
+        );
         const [filling] = fillingBowls(services, startingBasis);
         expect(sum(filling!.shares)).toBeCloseTo(filling!.totalG, 6);
         expect(filling!.parts.reduce((total, { preparedG }) => total + preparedG, 0)).toBeCloseTo(
@@ -52,6 +61,34 @@ describe('one dough, one bowl', () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  it('is made as its plan says, eggs made up or not, and is what is shopped for', () => {
+    for (const roundUp of [true, false, undefined]) {
+      const plan = planWith({
+        dough: { ...planWith().dough, ...(roundUp !== undefined && { roundUp }) },
+      });
+      const { work, timetable } = solved(
+        dayWith([
+          { planId: 'one', portions: 7 },
+          { planId: 'two', portions: 5 },
+        ]),
+        new Map([
+          ['one', plan],
+          ['two', planWith({ ...plan, name: 'Two', hold: { ...plan.hold, medium: 'egg' } })],
+        ]),
+      );
+      const [bowl] = work.doughs;
+      const alone = evaluatePlan({ ...plan, batch: { ...plan.batch, portions: 7 } });
+      expect(bowl!.shares[0]!.g).toBe(alone.dough.totalG);
+      const { shopping } = dayPaper(work, timetable, startingBasis, (v, u) =>
+        figureText(v, u, METRIC),
+      );
+      const eggs = shopping.find(({ buy }) => buy.unit === 'eggs')!;
+      const inBowl = bowl!.parts.find(({ id }) => id === 'egg-whole')!;
+      // The bowl's eggs, and one to seal the second with.
+      expect(eggs.buy.amount).toBe(Math.ceil(inBowl.g / plan.dough.eggG - 1e-6) + 1);
+    }
   });
 
   it('stands apart where that is wanted, another recipe, or another day', () => {

@@ -75,7 +75,7 @@ export function dayWork(
     }
     return [];
   });
-  const doughs = doughBowls(services, basis);
+  const doughs = doughBowls(services);
   const fillings = fillingBowls(services, basis);
   const hands = handsOf(
     day,
