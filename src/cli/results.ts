@@ -18,7 +18,8 @@ import { scatter } from '../core/risk/scatter';
 import { toMake } from '../core/batch/toMake';
 import { bowlsOf } from '../core/run/bowls';
 import { evidenceOf } from '../core/run/evidence';
-import { foldRun } from '../core/run/fold';
+import { systemZone } from '../core/kitchen/localTime';
+import { foldRun, madeOnOf } from '../core/run/fold';
 import { runLedger } from '../core/run/ledger';
 import { readJson, UsageError, type World } from './world';
 
@@ -84,7 +85,7 @@ export function calibrations(
     const state = foldRun(events);
     return {
       run: name,
-      madeOn: state.madeOn ?? '1970-01-01',
+      madeOn: madeOnOf(state, systemZone()) ?? '1970-01-01',
       evidence: evidenceOf(plan, state, basisWith(pantry, learnt)),
     };
   });

@@ -5,6 +5,7 @@ import { NewDay } from '@/features/day/NewDay';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { database } from '@/server/database';
 import { countDays, listDays } from '@/server/repositories/days';
+import { kitchenDay } from '@/server/repositories/kitchen';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
 export const metadata: Metadata = { title: 'Days' };
@@ -31,7 +32,7 @@ export default async function Page({
             : 'Several plans on one clock: who does what with which gear, so that everything is ready at its hour.'}
         </p>
         <UnreadableNotice documents={unreadable} />
-        {!deleted && <NewDay today={new Date().toISOString().slice(0, 10)} />}
+        {!deleted && <NewDay today={kitchenDay(database(), new Date())} />}
         {days.length === 0 ? (
           <p className="mt-6 text-lead">
             {deleted

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { ALLERGENS } from '../composition/allergens';
 import { oneOf, quantity, shortText } from '../fields';
+import { timeZoneSchema } from './localTime';
 import { genericRollers } from '../sheet/genericRollers';
 import { rollerSchema } from '../sheet/roller';
 
@@ -78,6 +79,8 @@ export const kitchenSchema = z.strictObject({
   /** Weight of one egg's contents, as the cook's eggs run, g. */
   eggG: quantity('Egg without shell', { min: 6, max: 200, unit: 'g' }),
   yolkG: quantity('Yolk', { min: 2, max: 90, unit: 'g' }),
+  /** Whose days and clock the kitchen keeps; the machine's own when left out. */
+  timeZone: timeZoneSchema.optional(),
   /** The air where the dough is made. */
   roomC: quantity('Kitchen temperature', { min: 0, max: 45, unit: '°C' }).default(22),
   rh: quantity('Kitchen humidity', { min: 0.05, max: 0.95 }).default(0.55),

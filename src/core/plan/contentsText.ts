@@ -1,4 +1,5 @@
-import type { Conflict, PiecePart, PlanContents } from './model/contents';
+import type { PiecePart } from './document/onPiece';
+import type { Conflict, PlanContents } from './model/contents';
 
 const list = new Intl.ListFormat('en-GB', { style: 'long', type: 'conjunction' });
 

@@ -1,4 +1,5 @@
 import type { EventKind, EventOf, RunEvent, StepId, TimerId } from './events';
+import { dayIn } from '../kitchen/localTime';
 import { WAYS, WAY_IDS, type WayId } from './ways';
 
 /** A sheet that was filled, closed and cut. */
@@ -34,7 +35,7 @@ export interface RunState {
   readonly leftOut: boolean;
   readonly beganAt: string | null;
   readonly endedAt: string | null;
-  /** The day it counts for, as 2026-11-24; by UTC where nobody said. */
+  /** The day it counts for where that was said, as 2026-11-24; {@link madeOnOf} where not. */
   readonly madeOn: string | null;
   readonly cooks: readonly string[];
   readonly begun: ReadonlySet<StepId>;
@@ -147,7 +148,7 @@ export function foldRun(given: readonly RunEvent[]): RunState {
     leftOut: of('leftOut').length > 0,
     beganAt,
     endedAt,
-    madeOn: last('finished')?.madeOn ?? beganAt?.slice(0, 10) ?? null,
+    madeOn: last('finished')?.madeOn ?? null,
     cooks: [...new Set(events.flatMap(({ by }) => by ?? []))],
     begun: new Set(of('stepBegun').map(({ step }) => step)),
     done: new Set(of('stepDone').map(({ step }) => step)),
@@ -201,6 +202,12 @@ export function foldRun(given: readonly RunEvent[]): RunState {
     events,
   };
 }
+
+/** The day a run counts for: as it was said, else the one it began on by the kitchen's own calendar. */
+export const madeOnOf = (
+  { madeOn, beganAt }: Pick<RunState, 'madeOn' | 'beganAt'>,
+  timeZone: string,
+): string | null => madeOn ?? (beganAt === null ? null : dayIn(new Date(beganAt), timeZone));
 
 const byId = (a: RunEvent, b: RunEvent): number => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 

@@ -384,7 +384,7 @@ describe('a batch written down afterwards', () => {
   });
 
   it('comes back as it was written', () => {
-    expect(entryOfRun(entry.id, foldRun(written))).toEqual(entry);
+    expect(entryOfRun(entry.id, foldRun(written), 'UTC')).toEqual(entry);
   });
 
   it('teaches what it says: doses, sheets, bursts', () => {

@@ -1,6 +1,6 @@
 import type { LogEntry } from '../log/logEntry';
 import type { RunEvent } from './events';
-import type { RunState } from './fold';
+import { madeOnOf, type RunState } from './fold';
 
 /** A part of what is written down of a batch afterwards. */
 export type WrittenPart =
@@ -53,12 +53,12 @@ export function eventsOfEntry(
 }
 
 /** A run as the few figures that are written down of it. */
-export function entryOfRun(id: string, state: RunState): LogEntry {
+export function entryOfRun(id: string, state: RunState, timeZone: string): LogEntry {
   const { thickness, doses, left, cooks, notes } = state;
   const cook = cooks[0];
   return {
     id,
-    madeOn: state.madeOn ?? '1970-01-01',
+    madeOn: madeOnOf(state, timeZone) ?? '1970-01-01',
     ...(cook && { cook }),
     pieces: state.pieces,
     burst: Math.min(state.pieces, state.lost),

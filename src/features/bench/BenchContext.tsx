@@ -15,6 +15,7 @@ import type { CauseId } from '@/core/faults/causes';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import type { PlanAtBench } from '@/core/plan/model/atBench';
 import type { Plan } from '@/core/plan/document/schema';
+import { dayIn, systemZone } from '@/core/kitchen/localTime';
 import { benchOf } from '@/core/run/bench';
 import { planAtBench } from '@/core/run/planAtBench';
 import type { Bench } from '@/core/run/steps/step';
@@ -29,6 +30,8 @@ export interface GivenRun extends BasisParts {
   readonly plan: Plan;
   /** Causes found in this kitchen before, how often; left out where that is not told. */
   readonly found?: Readonly<Partial<Record<CauseId, number>>>;
+  /** Whose calendar its day is on; that of the device when left out. */
+  readonly timeZone?: string | undefined;
   readonly events: Parameters<typeof useRun>[1]['events'];
   readonly last: number;
 }
@@ -58,7 +61,10 @@ export function useBench(): BenchValue {
 }
 
 /** Ends a run. Without a line there is nowhere to go: the bench says that it is over. */
-function useEnding({ happen, line, state, waiting }: LiveRun, id: string): BenchValue['end'] {
+function useEnding(
+  { happen, line, state, waiting }: LiveRun,
+  { id, timeZone = systemZone() }: Pick<GivenRun, 'id' | 'timeZone'>,
+): BenchValue['end'] {
   const router = useRouter();
   const [next, setNext] = useState<string | null>(null);
   const over = state.status !== 'open' && waiting === 0 && line === 'up';
@@ -67,10 +73,11 @@ function useEnding({ happen, line, state, waiting }: LiveRun, id: string): Bench
   }, [over, next, router]);
   return useCallback(
     (how) => {
-      happen(how === 'finished' ? { kind: how } : { kind: how, why: '' });
+      const madeOn = dayIn(state.beganAt ? new Date(state.beganAt) : new Date(), timeZone);
+      happen(how === 'finished' ? { kind: how, madeOn } : { kind: how, why: '' });
       if (line === 'up') setNext(how === 'finished' ? `/logbook/${id}` : '/logbook');
     },
-    [happen, id, line],
+    [happen, id, line, state.beganAt, timeZone],
   );
 }
 
@@ -85,7 +92,7 @@ export function BenchProvider({
   children: ReactNode;
 }) {
   const run = useRun(given.id, given, cook);
-  const end = useEnding(run, given.id);
+  const end = useEnding(run, given);
   const { text, split } = useUnits();
   const basis = useMemo(() => basisFrom(given), [given]);
   const planned = useMemo(() => evaluatePlan(given.plan, basis), [given.plan, basis]);

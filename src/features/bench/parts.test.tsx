@@ -268,7 +268,9 @@ describe('the end of a batch', () => {
     const kept = { run: 'run', event: eventsFrom([{ kind: 'finished' }])[0]!, sent: 0 as const };
     jest.mocked(outbox.waiting).mockResolvedValueOnce([kept]);
     await press(/^Close the batch/);
-    expect(tapped()).toEqual([{ kind: 'finished' }]);
+    expect(tapped()).toEqual([
+      { kind: 'finished', madeOn: expect.stringMatching(/^\d{4}-\d\d-\d\d$/) },
+    ]);
     expect(mockPush).not.toHaveBeenCalled();
     await act(async () => taken());
     expect(mockPush).toHaveBeenCalledWith('/logbook/run');

@@ -53,10 +53,21 @@ export interface DayPageProps {
   readonly choices: readonly PlanChoice[];
   readonly parts: BasisParts;
   readonly notice: ReactNode;
+  /** Whose clock the day is on; that of the device when left out. */
+  readonly timeZone?: string | undefined;
 }
 
 /** A day: what is served, who makes it with what, all on one clock; saved as you go. */
-export function DayPage({ id, stored, edition, plans, choices, parts, notice }: DayPageProps) {
+export function DayPage({
+  id,
+  stored,
+  edition,
+  plans,
+  choices,
+  parts,
+  notice,
+  timeZone,
+}: DayPageProps) {
   const router = useRouter();
   const editor = useDocumentEditor<Day>(
     {
@@ -92,7 +103,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
     own: edition,
   });
   const asPlanned = useTimetable(day, known, { parts, basis });
-  const underWay = useUnderWay(asPlanned.busy ? null : asPlanned.shown, progress);
+  const underWay = useUnderWay(asPlanned.busy ? null : asPlanned.shown, progress, timeZone);
   const live = useTimetable(day, known, {
     parts,
     basis,
@@ -128,7 +139,7 @@ export function DayPage({ id, stored, edition, plans, choices, parts, notice }: 
       ? changesBetween(asPlanned.shown.timetable, live.shown.timetable, nameOf)
       : [];
   const colourOf = useColours(day, known);
-  const nowMin = progress.now ? minuteOfDay(progress.now, day.date) : null;
+  const nowMin = progress.now ? minuteOfDay(progress.now, day.date, timeZone) : null;
   const trouble =
     refused ??
     failed ??

@@ -21,6 +21,7 @@ import { Rollers } from './rollers/Rollers';
 import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
 import { AllergenChecks } from '@/features/pantry/AllergenChecks';
+import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** Reads a kitchen, or says what is wrong with it. @throws PlanError */
@@ -153,6 +154,10 @@ export function KitchenPage({
             value={kitchen.benchMm}
             step={50}
             onChange={(benchMm) => change({ ...kitchen, benchMm })}
+          />
+          <TimeZone
+            value={kitchen.timeZone}
+            onChange={(timeZone) => change({ ...kitchen, timeZone })}
           />
           <EggGrade
             eggG={kitchen.eggG}
@@ -289,6 +294,36 @@ export function KitchenPage({
         <WordsHere words={['springBack', 'strength', 'trim']} />
       </main>
     </>
+  );
+}
+
+const NO_ZONES: readonly string[] = [];
+let known: readonly string[] | null = null;
+
+/** Names of the time zone database, as this browser knows them; the server may know others. */
+const zonesHere = (): readonly string[] => (known ??= Intl.supportedValuesOf('timeZone'));
+
+/** Whose days and clock the kitchen keeps. */
+function TimeZone({
+  value,
+  onChange,
+}: {
+  value: string | undefined;
+  onChange(zone: string | undefined): void;
+}) {
+  const zones = useInBrowser(zonesHere, NO_ZONES);
+  const names = value && !zones.includes(value) ? [value, ...zones] : zones;
+  return (
+    <SelectField
+      className="col-span-2"
+      label="Time zone"
+      value={value ?? ''}
+      options={[
+        { value: '', label: 'As this computer' },
+        ...names.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') })),
+      ]}
+      onChange={(zone) => onChange(zone || undefined)}
+    />
   );
 }
 

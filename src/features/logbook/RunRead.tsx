@@ -8,6 +8,7 @@ import { foldRun, type RunState } from '@/core/run/fold';
 import { runLedger, type RunAccount } from '@/core/run/ledger';
 import { liveOf } from '@/core/run/live';
 import type { Bench } from '@/core/run/steps/step';
+import { systemZone } from '@/core/kitchen/localTime';
 import { entryOfRun } from '@/core/run/writtenDown';
 import { WAY_IDS, WAYS } from '@/core/run/ways';
 import type { GivenRun } from '@/features/bench/BenchContext';
@@ -80,7 +81,7 @@ export function RunRead({ run, read }: { run: GivenRun; read: ReadRun }) {
     <div className="grid content-start gap-8">
       <section aria-label="Planned and actual">
         <h2>Planned and actual</h2>
-        <PlannedActual rows={compareLog(result, entryOfRun(run.id, state))} />
+        <PlannedActual rows={compareLog(result, entryOfRun(run.id, state, systemZone()))} />
       </section>
       <section aria-label="Where it went">
         <h2 className="mb-2">Where it went</h2>

@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import { eq } from 'drizzle-orm';
+import { dayIn, systemZone } from '@/core/kitchen/localTime';
 import { kitchenSchema, startingKitchen, type Kitchen } from '@/core/kitchen/kitchen';
 import { write, type Connection, type Database } from '../db/database';
 import { kitchens } from '../db/schema';
@@ -22,6 +23,12 @@ export function getKitchen(db: Connection): Kitchen {
   const [kitchen] = readEach([db], readKitchen).read;
   return kitchen ?? startingKitchen;
 }
+
+/** The zone that the kitchen's days are counted in. */
+export const kitchenZone = (db: Connection): string => getKitchen(db).timeZone ?? systemZone();
+
+/** The day it is in the kitchen, as 2026-11-24. */
+export const kitchenDay = (db: Connection, now: Date): string => dayIn(now, kitchenZone(db));
 
 /** What stands in the way of reading the kitchen; nothing when it can be read. */
 export const kitchenUnreadable = (db: Connection): Unreadable[] =>

@@ -3,7 +3,7 @@ import type { Learnt } from '@/core/basis/learnt';
 import { learn, type RunEvidence } from '@/core/calibrate/learn';
 import type { Database } from '../db/database';
 import { runs } from '../db/schema';
-import { getKitchen } from './kitchen';
+import { getKitchen, kitchenDay } from './kitchen';
 import { readSummary } from './runs';
 import { readEach } from './unreadable';
 
@@ -24,7 +24,7 @@ const AT_ONCE = 500;
  * was added to, and all is worked out again only when one was, the day turned, or one was held or freed.
  */
 export function getLearnt(db: Database, now: Date = new Date()): readonly Learnt[] {
-  const today = now.toISOString().slice(0, 10);
+  const today = kitchenDay(db, now);
   const { held } = getKitchen(db);
   const rows = db
     .select({ id: runs.id, updatedAt: runs.updatedAt, madeOn: runs.madeOn })

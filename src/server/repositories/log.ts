@@ -9,6 +9,7 @@ import { foldRun, type RunState } from '@/core/run/fold';
 import { entryOfRun, eventsOfEntry } from '@/core/run/writtenDown';
 import { write, type Database } from '../db/database';
 import { logEntries, runs } from '../db/schema';
+import { kitchenZone } from './kitchen';
 import { getLearnt } from './learnt';
 import { NotFoundError } from './notFound';
 import { readEach } from './unreadable';
@@ -28,7 +29,12 @@ export const listLog = (db: Database, planId: string): StoredLogEntry[] =>
   readEach(listRuns(db, { planId, status: ['finished'] }), ({ id, revision }) => {
     const run = getRun(db, id);
     const state = foldRun(run.events);
-    return { entry: entryOfRun(id, state), revision, basis: basisFrom(run), state };
+    return {
+      entry: entryOfRun(id, state, kitchenZone(db)),
+      revision,
+      basis: basisFrom(run),
+      state,
+    };
   }).read;
 
 /** Noon of a day: where a batch written down afterwards lies in time. */

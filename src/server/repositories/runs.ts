@@ -10,11 +10,11 @@ import { PlanError } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { runEventSchema, type RunEvent } from '@/core/run/events';
-import { foldRun } from '@/core/run/fold';
+import { foldRun, madeOnOf } from '@/core/run/fold';
 import { SUMMARY_VERSION, summaryOf, type RunSummary } from '@/core/run/summary';
 import { write, type Connection, type Database } from '../db/database';
 import { runEvents, runs } from '../db/schema';
-import { getKitchen } from './kitchen';
+import { getKitchen, kitchenDay, kitchenZone } from './kitchen';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { getRevision } from './revisions';
@@ -90,7 +90,7 @@ export function openRun(
         revision,
         basis: JSON.stringify(basis),
         summary: JSON.stringify(summary),
-        madeOn: now.toISOString().slice(0, 10),
+        madeOn: kitchenDay(tx, now),
         status: summary.status,
         createdAt: now.toISOString(),
         updatedAt: now.toISOString(),
@@ -160,7 +160,7 @@ function summarise(tx: Connection, row: typeof runs.$inferSelect, now: Date): Ru
   tx.update(runs)
     .set({
       summary: JSON.stringify(summary),
-      madeOn: state.madeOn ?? row.madeOn,
+      madeOn: madeOnOf(state, kitchenZone(tx)) ?? row.madeOn,
       status: state.struck ? 'struck' : state.status,
       updatedAt: now.toISOString(),
     })

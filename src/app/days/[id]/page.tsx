@@ -6,6 +6,7 @@ import { orNotFound } from '@/server/orNotFound';
 import { getBasisParts } from '@/server/repositories/basis';
 import { getDay } from '@/server/repositories/days';
 import { planChoices } from '@/server/repositories/findPlans';
+import { getKitchen } from '@/server/repositories/kitchen';
 import { plansKept } from '@/server/repositories/plans';
 
 interface Props {
@@ -46,6 +47,7 @@ export default async function Page({ params }: Props) {
         choices={[...choices.values()]}
         parts={getBasisParts(db)}
         notice={null}
+        timeZone={getKitchen(db).timeZone}
       />
     </NuqsAdapter>
   );

@@ -19,7 +19,11 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function Page({ params }: Props) {
   const { id } = await params;
   const db = database();
-  const run = { ...orNotFound(() => getRun(db, id)), found: foundCauses(db) };
+  const run = {
+    ...orNotFound(() => getRun(db, id)),
+    found: foundCauses(db),
+    timeZone: getKitchen(db).timeZone,
+  };
   return (
     <NuqsAdapter>
       <BenchPage key={id} run={run} cooks={getKitchen(db).cooks} />

@@ -7,7 +7,7 @@ import {
 } from '../../composition/pantry';
 import { FieldError } from '../../range';
 import { familyOf } from '../../shapes/families';
-import { onPiece } from '../model/contents';
+import { onPiece } from './onPiece';
 import { composeFilling } from './recipe';
 import { asPlanCheck, PlanError } from './planError';
 import { UPGRADES, upgradeDocument } from './upgrade';

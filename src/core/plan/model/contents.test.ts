@@ -7,7 +7,8 @@ import { evaluatePlan } from '../evaluatePlan';
 import { applyChange } from '../../risk/remedies';
 import type { Plan } from '../document/schema';
 import { basisPartsFor } from './withLearnt';
-import { conflictsOf, contentsOf, onPiece } from './contents';
+import { onPiece } from '../document/onPiece';
+import { conflictsOf, contentsOf } from './contents';
 
 const buckwheat = (change: Parameters<typeof planWith>[0] = {}) =>
   planWith({

@@ -7,7 +7,7 @@ import { makePantry, rowsUsed } from '../../composition/pantry';
 import { USUAL } from '../document/planFields';
 import type { Plan } from '../document/schema';
 import type { PlanAtBench } from './atBench';
-import { onPiece } from './contents';
+import { onPiece } from '../document/onPiece';
 
 /** What was learnt that this plan stands on: of the kitchen, its roller, its shape, its preparations. */
 export function learntFor(plan: Plan, learnt: readonly Learnt[]): readonly Learnt[] {

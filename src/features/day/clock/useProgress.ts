@@ -2,6 +2,8 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { localMomentIn, systemZone } from '@/core/kitchen/localTime';
+import { minuteOf } from '@/core/schedule/document/clock';
 import type { RunEvent } from '@/core/run/events';
 import type { DayMark, Marking } from '@/core/schedule/document/marks';
 
@@ -24,17 +26,9 @@ const CLOCK_MS = 60_000;
 
 const NOTHING: ToldProgress = { marks: [], runs: [], edition: 0, version: '' };
 
-/** Minutes of a day's own clock: that of whoever looks at it, for they stand in the kitchen. */
-export function minuteOfDay(at: Date, date: string): number {
-  const here = Date.UTC(
-    at.getFullYear(),
-    at.getMonth(),
-    at.getDate(),
-    at.getHours(),
-    at.getMinutes(),
-  );
-  return Math.round((here - Date.parse(`${date}T00:00:00Z`)) / 60_000);
-}
+/** Minutes of a day's own clock, by the kitchen's wall; by the device of whoever looks where no zone is set. */
+export const minuteOfDay = (at: Date, date: string, timeZone = systemZone()): number =>
+  minuteOf(localMomentIn(at, timeZone), date);
 
 /**
  * Follows how far a day has come, here and on other devices; marks made here show at once, and are sent until

@@ -21,10 +21,11 @@ export function useUnderWay(
     runs,
     now,
   }: { marks: readonly DayMark[]; runs: readonly ServiceRun[]; now: Date | null },
+  timeZone?: string,
 ): Progress | null {
   const date = planned?.work.day.date ?? '';
   const nowMin =
-    now && date ? Math.floor(minuteOfDay(now, date) / NOW_STEP_MIN) * NOW_STEP_MIN : null;
+    now && date ? Math.floor(minuteOfDay(now, date, timeZone) / NOW_STEP_MIN) * NOW_STEP_MIN : null;
   return useMemo(() => {
     if (!planned || nowMin === null) return null;
     const stood = new Map(
@@ -37,10 +38,10 @@ export function useUnderWay(
       marks,
       runs,
       nowMin,
-      toMinute: (iso) => minuteOfDay(new Date(iso), date),
+      toMinute: (iso) => minuteOfDay(new Date(iso), date, timeZone),
       stood,
     });
     if (done.size === 0) return null;
     return { nowMin, done, stood };
-  }, [planned, marks, runs, nowMin, date]);
+  }, [planned, marks, runs, nowMin, date, timeZone]);
 }

@@ -5,7 +5,7 @@ import { preparationsFor, type Pantry } from '@/core/composition/pantry';
 import { usualLump } from '@/core/filling/handling';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
-import { cooksInFat, USUAL_PAN_FAT } from '@/core/plan/model/contents';
+import { cooksInFat, USUAL_PAN_FAT } from '@/core/plan/document/onPiece';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { EditableList } from '@/ui/lists/EditableList';
 import { useEdit, usePlan, useWorld } from '../../editor/EditorContext';

@@ -3,7 +3,7 @@
 import { AIR_WAYS, FACES, MEDIA } from '@/core/hold/seal';
 import { PHASE_PLACES, type Phase, type PhasePlace } from '@/core/hold/phases';
 import { SURFACE_NAMES, SURFACES } from '@/core/hold/surfaces';
-import { strewnId } from '@/core/plan/model/contents';
+import { strewnId } from '@/core/plan/document/onPiece';
 import { writeAt } from '@/core/plan/document/patch';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { Button } from '@/ui/buttons/Button';
