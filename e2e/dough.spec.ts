@@ -27,7 +27,7 @@ test('a sticky dough is told the small steps, and what is done is written down a
   await page.getByRole('button', { name: 'Sticky' }).click();
   const first = page.getByRole('button', { name: /^Done: \d+ g flour/ });
   await first.click();
-  await expect(page.getByText(/^Done so far: \d+ g flour/)).toBeVisible();
+  await expect(page.getByText(/^So far: \d+ g flour/)).toBeVisible();
   // The plan stays what was planned.
   expect(await stored(page, id)).toEqual(document);
 });

@@ -1,5 +1,6 @@
 /** How often a hidden cause is found, what is taken for what, and how long a ranking takes. */
 import { readdirSync, readFileSync } from 'node:fs';
+import { startingBasis } from '../../src/core/basis/basis';
 import { startingPantry } from '../../src/core/composition/pantry';
 import { diagnose } from '../../src/core/faults/diagnose';
 import { knownOf } from '../../src/core/faults/known';
@@ -46,12 +47,12 @@ export function faultRows(): { rows: Row[]; mistaken: object[] } {
     for (const sign of SIGN_IDS) {
       const began = performance.now();
       // As a page opens on it: plan, scatter, ranking, question and remedies.
-      faultReport({ signs: [sign], answers: {} }, knownOf({ plan }));
+      faultReport({ signs: [sign], answers: {} }, knownOf({ plan, basis: startingBasis }));
       times.push(performance.now() - began);
     }
   }
   times.sort((a, b) => a - b);
-  const known = knownOf({ plan: plans[0] });
+  const known = knownOf({ plan: plans[0], basis: startingBasis });
   const began = performance.now();
   for (let i = 0; i < 100; i += 1) diagnose({ signs: ['pops'], answers: {} }, known);
   const rankMs = (performance.now() - began) / 100;

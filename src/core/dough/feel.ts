@@ -1,7 +1,3 @@
-import { startingRules } from '../basis/rules';
-import { restWanted, relaxationTau } from './relaxation';
-import { kneadWanted, type Kneader } from './development';
-
 /** What a cook's hand says of a dough. */
 export const FEELS = [
   'sticky',
@@ -15,12 +11,26 @@ export const FEELS = [
 
 export type Feel = (typeof FEELS)[number];
 
-/** What is done about it: grams of flour or water, minutes of kneading or rest, letter folds. */
-export type CorrectionKind = 'flourG' | 'waterG' | 'kneadMin' | 'restMin' | 'folds';
+/**
+ * What is done about it: flour of the recipe that was held back, grams of more flour or water, minutes of
+ * kneading or rest, letter folds.
+ */
+export const CORRECTIONS = [
+  'heldBackG',
+  'flourG',
+  'waterG',
+  'kneadMin',
+  'restMin',
+  'folds',
+] as const;
+
+export type CorrectionKind = (typeof CORRECTIONS)[number];
 
 export interface Correction {
   readonly kind: CorrectionKind;
   readonly amount: number;
+  /** What it is a pinch of: all that the sums say is missing, g. */
+  readonly ofG?: number;
   /** Why this, in a cook's words. */
   readonly why: string;
 }
@@ -30,35 +40,51 @@ export interface DoughNow {
   readonly flourG: number;
   readonly waterG: number;
   readonly target: number;
+  /** Flour of the recipe that is still beside the bowl, g. */
+  readonly heldBackG: number;
   readonly kneadMin: number;
-  readonly by: Kneader;
-  readonly relaxationLeft: number;
+  /** As this kitchen's doughs want it, in all. */
+  readonly kneadWantedMin: number;
   readonly restMin: number;
-  readonly restC: number;
+  readonly restWantedMin: number;
   readonly roomC: number;
   /** Bran in it drinks slowly. */
   readonly thirsty: boolean;
 }
 
-/** One step of flour or water, share of the flour: small, since it only goes one way. Rule. */
-const STEP = { least: 0.005, most: 0.02, blind: 0.01 } as const;
+/**
+ * One pinch of flour or wet hand of water, g: 5 to 10, small, since it only goes one way. Of a large dough up
+ * to 1 % of its flour, of a tiny one no more than 2.5 %. Rule.
+ */
+const PINCH = { leastG: 5, mostG: 10, mostShare: 0.01, tinyShare: 0.025 } as const;
 
 /**
- * What to do about a dough that feels wrong, in small steps, the first to try first. Rule: half of
- * what the sums say is missing, between 0.5 and 2 % of the flour; where the sums see nothing wrong
- * but the hand does, 1 %. Work the advice out again after each step.
- * @example whatToDo('sticky', dough)[0] // { kind: 'flourG', amount: 8, why: '…' }
+ * What to do about a dough that feels wrong, in small steps, the first to try first. Flour held back goes in
+ * first; then pinches toward what the sums say is missing, one where they see nothing wrong but the hand does.
+ * Rule. Work the advice out again after each step.
+ * @example whatToDo('sticky', dough)[0] // { kind: 'flourG', amount: 8, ofG: 30, why: '…' }
  */
 export function whatToDo(feel: Feel, now: DoughNow): Correction[] {
   const steps = { sticky, crumbly, cracking, springsBack, streaky, slack, grainy }[feel](now);
   return steps.filter(({ amount }) => amount > 0);
 }
 
-/** Half of what is missing, within the least and the most of a step. */
-const stepG = (missingG: number, flourG: number): number => {
-  if (missingG <= 0) return roundG(STEP.blind * flourG);
-  return roundG(Math.min(STEP.most * flourG, Math.max(STEP.least * flourG, missingG / 2)));
-};
+/** A pinch of what is missing, even ones of it; the least one where nothing seems to be. */
+function pinchG(missingG: number, flourG: number): number {
+  const leastG = Math.min(PINCH.leastG, PINCH.tinyShare * flourG);
+  const mostG = Math.max(
+    Math.min(PINCH.mostG, 2 * PINCH.tinyShare * flourG),
+    PINCH.mostShare * flourG,
+  );
+  if (missingG <= leastG) return roundG(leastG);
+  return roundG(missingG / Math.ceil(missingG / mostG));
+}
+
+/** A pinch with what it is a pinch of. */
+const pinchOf = (missingG: number, flourG: number) => ({
+  amount: pinchG(missingG, flourG),
+  ...(missingG > 0 && { ofG: missingG }),
+});
 
 /** To half grams below ten, to whole grams above: what a kitchen scale shows. */
 const roundG = (g: number): number =>
@@ -68,18 +94,24 @@ const flourMissing = ({ waterG, target, flourG }: DoughNow) => waterG / target -
 const waterMissing = ({ waterG, target, flourG }: DoughNow) => target * flourG - waterG;
 
 const moreKneading = (now: DoughNow): number =>
-  Math.max(0, Math.ceil(kneadWanted(now.by) - now.kneadMin));
+  Math.max(0, Math.ceil(now.kneadWantedMin - now.kneadMin));
 
 function sticky(now: DoughNow): Correction[] {
   const more = moreKneading(now);
   const wet = flourMissing(now);
+  const heldBack: Correction = {
+    kind: 'heldBackG',
+    amount: now.heldBackG < 0.5 ? 0 : Math.min(now.heldBackG, pinchG(now.heldBackG, now.flourG)),
+    ofG: now.heldBackG,
+    why: 'The flour you held back goes in first: a pinch, knead a minute, feel again.',
+  };
   const flour: Correction = {
     kind: 'flourG',
-    amount: stepG(wet, now.flourG),
+    ...pinchOf(wet, now.flourG),
     why:
       wet > 0
-        ? 'It is wetter than its target. Dust this in, knead a minute, feel again.'
-        : 'The sums do not see it: big eggs, damp flour or a warm room. A little, then feel again.',
+        ? 'It is wetter than its target. Knead it in by pinches, and stop when it no longer sticks.'
+        : 'The sums do not see it: big eggs, damp flour or a warm room. A pinch, then feel again.',
   };
   const knead: Correction = {
     kind: 'kneadMin',
@@ -95,6 +127,7 @@ function sticky(now: DoughNow): Correction[] {
         : 'Flour drinks for a while yet: wrap it before adding any.',
   };
   // Kneading takes nothing away: it comes first unless the dough is plainly wet.
+  if (heldBack.amount > 0) return [heldBack, knead, rest];
   return wet > 0.02 * now.flourG ? [flour, knead, rest] : [knead, rest, flour];
 }
 
@@ -109,7 +142,7 @@ function crumbly(now: DoughNow): Correction[] {
   };
   const water: Correction = {
     kind: 'waterG',
-    amount: stepG(dry, now.flourG),
+    ...pinchOf(dry, now.flourG),
     why:
       dry > 0
         ? 'It is drier than its target. Wet your hands with this much and knead it in.'
@@ -122,7 +155,7 @@ function cracking(now: DoughNow): Correction[] {
   return [
     {
       kind: 'waterG',
-      amount: stepG(Math.min(waterMissing(now), 0.02 * now.flourG), now.flourG),
+      ...pinchOf(waterMissing(now), now.flourG),
       why: 'Mist the face or wet your hands, fold it in: it dried out or took too much flour.',
     },
     { kind: 'restMin', amount: 10, why: 'Then wrap it airtight: the water must even out.' },
@@ -130,18 +163,14 @@ function cracking(now: DoughNow): Correction[] {
 }
 
 function springsBack(now: DoughNow): Correction[] {
-  const left = now.relaxationLeft;
-  const RESTED = startingRules['dough.rest.enough'].value;
-  const amount =
-    left > RESTED
-      ? Math.ceil(relaxationTau(now.restC) * Math.log(left / RESTED))
-      : Math.ceil(restWanted(now.restC) / 3);
+  const more = now.restWantedMin - now.restMin;
+  const amount = more > 0 ? Math.ceil(more) : Math.ceil(now.restWantedMin / 3);
   return [
     {
       kind: 'restMin',
       amount,
       why:
-        left > RESTED
+        more > 0
           ? 'It has not rested enough: wrapped, it lets go by itself.'
           : 'Rested by the sums, but tight in the hand: a while longer, then slower passes.',
     },
@@ -168,7 +197,7 @@ function slack(now: DoughNow): Correction[] {
     { kind: 'folds', amount: 2, why: 'Letter folds at the widest give it its strength back.' },
     {
       kind: 'flourG',
-      amount: stepG(flourMissing(now), now.flourG),
+      ...pinchOf(flourMissing(now), now.flourG),
       why: 'It spreads and will not hold an edge: too wet, weak flour, or rested too long and warm.',
     },
   ];
@@ -178,7 +207,7 @@ function grainy(now: DoughNow): Correction[] {
   return [
     {
       kind: 'restMin',
-      amount: Math.max(15, Math.ceil(restWanted(now.restC) / 2)),
+      amount: Math.max(15, Math.ceil(now.restWantedMin / 2)),
       why: 'Cut away any crust first: it never dissolves again. Semolina only needs time to swell.',
     },
     { kind: 'kneadMin', amount: 2, why: 'Then knead it through and look at a thin stretched bit.' },

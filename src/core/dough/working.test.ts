@@ -1,4 +1,8 @@
 import fc from 'fast-check';
+import { startingBasis } from '../basis/basis';
+import { evaluatePlan } from '../plan/evaluatePlan';
+import { doughUnderHand } from '../plan/model/dough';
+import { planWith } from '../testing/plans';
 import { findIngredient, startingPantry } from '../composition/pantry';
 import { springBack } from '../sheet/springBack';
 import { doughAdvice } from './advice';
@@ -192,14 +196,14 @@ describe('whatToDo', () => {
     flourG: 400,
     waterG: 154,
     target: 0.385,
+    heldBackG: 0,
     kneadMin: 10,
-    by: 'hand',
-    relaxationLeft: 0.13,
+    kneadWantedMin: 8.1,
     restMin: 30,
-    restC: 22,
+    restWantedMin: 24.1,
     roomC: 22,
     thirsty: false,
-  };
+  } as const;
 
   it('always has something, in grams or minutes above nothing', () => {
     for (const feel of FEELS) {
@@ -212,13 +216,44 @@ describe('whatToDo', () => {
     }
   });
 
-  it('gives half of the flour that is missing, and never more than 2 % of the flour', () => {
-    const wet = { ...now, waterG: 160 };
-    expect(whatToDo('sticky', wet)[0]).toMatchObject({
+  it('kneads flour in by even pinches of 5 to 10 g, toward what the sums say', () => {
+    const missing = 160 / 0.385 - 400;
+    expect(whatToDo('sticky', { ...now, waterG: 160 })[0]).toMatchObject({
       kind: 'flourG',
-      amount: Math.round((160 / 0.385 - 400) / 2),
+      amount: Math.round((missing / 2) * 2) / 2,
+      ofG: missing,
     });
-    expect(whatToDo('sticky', { ...now, waterG: 250 })[0]).toMatchObject({ amount: 8 });
+    // However wet, it is done in pinches that end where the sums do.
+    let flourG: number = now.flourG;
+    const pinches: number[] = [];
+    for (;;) {
+      const [step] = whatToDo('sticky', { ...now, waterG: 172, flourG });
+      if (step?.kind !== 'flourG' || step.ofG === undefined) break;
+      pinches.push(step.amount);
+      flourG += step.amount;
+    }
+    expect(Math.abs(flourG - 172 / 0.385)).toBeLessThan(10);
+    for (const pinch of pinches) {
+      expect(pinch).toBeGreaterThanOrEqual(5);
+      expect(pinch).toBeLessThanOrEqual(10);
+    }
+    expect(pinches.length).toBeLessThanOrEqual(6);
+  });
+
+  it('takes larger pinches of a large dough, smaller ones of a tiny one', () => {
+    const of = (flourG: number) =>
+      whatToDo('sticky', { ...now, flourG, waterG: 0.5 * flourG })[0]!.amount;
+    expect(of(5000)).toBeGreaterThan(20);
+    expect(of(5000)).toBeLessThanOrEqual(50);
+    expect(of(80)).toBeLessThanOrEqual(4);
+  });
+
+  it('uses the flour that was held back before any other', () => {
+    const [first, ...others] = whatToDo('sticky', { ...now, waterG: 165, heldBackG: 22 });
+    expect(first).toMatchObject({ kind: 'heldBackG', ofG: 22 });
+    expect(first!.amount).toBeLessThanOrEqual(10);
+    expect(others.some(({ kind }) => kind === 'flourG')).toBe(false);
+    expect(whatToDo('sticky', { ...now, waterG: 165, heldBackG: 0 })[0]!.kind).toBe('flourG');
   });
 
   it('kneads before it dusts when the sums see no water too much', () => {
@@ -226,7 +261,7 @@ describe('whatToDo', () => {
       kind: 'kneadMin',
       amount: 6,
     });
-    expect(whatToDo('sticky', now)).toMatchObject([{ kind: 'flourG', amount: 4 }]);
+    expect(whatToDo('sticky', now)).toMatchObject([{ kind: 'flourG', amount: 5 }]);
   });
 
   it('lets a crumbly wholegrain wait before it is watered', () => {
@@ -238,8 +273,31 @@ describe('whatToDo', () => {
     });
   });
 
-  it('rests a springy dough until a fifth of its spring is left', () => {
-    const [step] = whatToDo('springsBack', { ...now, relaxationLeft: 0.8 });
-    expect(step).toMatchObject({ kind: 'restMin', amount: Math.ceil(15 * Math.log(4)) });
+  it('rests a springy dough as long as it still wants, by what this kitchen learned', () => {
+    expect(whatToDo('springsBack', { ...now, restMin: 5 })[0]).toMatchObject({
+      kind: 'restMin',
+      amount: 20,
+    });
+    const slow = evaluatePlan(planWith({ dough: { ...planWith().dough, work: WORKED } }), {
+      ...startingBasis,
+      learnt: [REST_LEARNED],
+    });
+    const plan = planWith({ dough: { ...planWith().dough, work: WORKED } });
+    const [step] = whatToDo('springsBack', doughUnderHand(plan, slow.dough));
+    const typical = whatToDo('springsBack', doughUnderHand(plan, evaluatePlan(plan).dough))[0]!;
+    expect(step!.amount).toBe(Math.ceil(1.5 * 24.14 - 15));
+    expect(step!.amount).toBeGreaterThan(1.8 * typical.amount);
   });
 });
+
+const WORKED = { by: 'hand', kneadMin: 10, folds: 3, restMin: 15, restAt: 'room' } as const;
+const REST_LEARNED = {
+  quantity: 'rest',
+  key: '',
+  value: 1.5,
+  low: 1.3,
+  high: 1.7,
+  typical: 1,
+  runs: 5,
+  held: false,
+} as const;

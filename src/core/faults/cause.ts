@@ -1,3 +1,4 @@
+import type { Pantry } from '../composition/pantry';
 import type { Plan } from '../plan/document/schema';
 import type { PlanResult } from '../plan/evaluatePlan';
 import type { ChangeKind } from '../risk/remedy';
@@ -21,6 +22,7 @@ export interface Speaks {
 export interface Made {
   readonly run: RunState;
   readonly result: PlanResult;
+  readonly pantry: Pantry;
 }
 
 /** A batch with the cause in it: what the plan became, and what stands in none. */
@@ -58,7 +60,7 @@ export interface Cause {
   /** What a run's own events say of it. */
   inRun?(made: Made): Speaks | null;
   /** Puts it into a batch, `much` about 1 as it usually is. */
-  enact(plan: Plan, much: number): Enacted;
+  enact(plan: Plan, much: number, pantry: Pantry): Enacted;
 }
 
 /** For a file of a cause: nothing but its type. */

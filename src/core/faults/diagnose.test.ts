@@ -132,7 +132,7 @@ describe('what is known before', () => {
       chanceOf(
         diagnose(
           { signs: ['opensAtLip'], answers: {} },
-          knownOf({ plan: planWith({ shape: { ...shape, sizeMm } }) }),
+          knownOf({ plan: planWith({ shape: { ...shape, sizeMm } }), basis: startingBasis }),
         ),
         'overfilled',
       );
@@ -145,7 +145,7 @@ describe('what is known before', () => {
       chanceOf(
         diagnose(
           { signs: ['sticksToTray'], answers: {} },
-          knownOf({ plan: planWith({ hold: { ...hold, surface } }) }),
+          knownOf({ plan: planWith({ hold: { ...hold, surface } }), basis: startingBasis }),
         ),
         'smoothSurface',
       );
@@ -166,7 +166,10 @@ describe('what is known before', () => {
       );
     const chance = (minutes: number) =>
       chanceOf(
-        diagnose({ signs: ['coldMiddle'], answers: {} }, knownOf({ plan, run: run(minutes) })),
+        diagnose(
+          { signs: ['coldMiddle'], answers: {} },
+          knownOf({ plan, run: run(minutes), basis: startingBasis }),
+        ),
         'liftedEarly',
       );
     expect(chance(1)).toBeGreaterThan(chance(12));
@@ -205,7 +208,7 @@ describe('what is known before', () => {
       diagnose(
         { signs: ['sticksToTray', 'mushyFace'], answers: { stood: 'longer' } },
         {
-          ...knownOf({ plan, run, found: { heldTooLong: 2 } }),
+          ...knownOf({ plan, run, found: { heldTooLong: 2 }, basis: startingBasis }),
           rules: withRules(startingRules, { [id]: value }),
         },
       ).causes.map(({ probability }) => probability.toFixed(6));
@@ -243,17 +246,26 @@ describe('the back of a bench card', () => {
 describe('the report', () => {
   it('quotes what mends the plan, by working it out again', () => {
     const plan = planWith({ hold: { ...planWith().hold, air: 'none' } });
-    const told = faultReport({ signs: ['pops'], answers: {} }, knownOf({ plan }));
+    const told = faultReport(
+      { signs: ['pops'], answers: {} },
+      knownOf({ plan, basis: startingBasis }),
+    );
     const [first] = told.causes;
     expect(first).toMatchObject({ id: 'airLeft' });
     expect(first!.remedies[0]).toMatchObject({ kind: 'air', from: 'none' });
     expect(told.rescues.map(({ id }) => id)).toContain('prick');
-    const open = faultReport({ signs: ['fillingLeft'], answers: {} }, knownOf({ plan }));
+    const open = faultReport(
+      { signs: ['fillingLeft'], answers: {} },
+      knownOf({ plan, basis: startingBasis }),
+    );
     expect(open.question?.answers.at(-1)).toEqual({ id: DONT_KNOW, says: 'I don’t know' });
   });
 
   it('goes without a plan', () => {
-    const told = faultReport({ signs: ['fillingLeft'], answers: {} }, knownOf({}));
+    const told = faultReport(
+      { signs: ['fillingLeft'], answers: {} },
+      knownOf({ basis: startingBasis }),
+    );
     expect(told.stage).toBe('end');
     expect(told.causes.every(({ remedies }) => remedies.length === 0)).toBe(true);
     expect(knownOf({ basis: startingBasis }).model).toBeNull();

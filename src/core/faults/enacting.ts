@@ -1,33 +1,33 @@
-import { findIngredient, startingPantry } from '../composition/pantry';
+import type { Pantry } from '../composition/pantry';
 import type { Plan } from '../plan/document/schema';
 import { withPart } from '../plan/document/patch';
 
-const groupOf = (id: string): string | null =>
-  startingPantry.ingredients.has(id) ? findIngredient(startingPantry, id).group : null;
-
-const isFlour = ({ id }: { id: string }) => groupOf(id) === 'flour';
+const isOf =
+  (group: 'flour' | 'egg', pantry: Pantry) =>
+  ({ id }: { id: string }): boolean =>
+    pantry.ingredients.get(id)?.group === group;
 
 /** A dough with so much more water, as a share of its flour. */
-export function withWater(plan: Plan, share: number): Plan {
-  const flourG = plan.dough.parts.filter(isFlour).reduce((sum, { g }) => sum + g, 0);
+export function withWater(plan: Plan, share: number, pantry: Pantry): Plan {
+  const flourG = plan.dough.parts.filter(isOf('flour', pantry)).reduce((sum, { g }) => sum + g, 0);
   return withPart(plan, 'dough', {
     parts: [...plan.dough.parts, { id: 'water', g: share * flourG }],
   });
 }
 
 /** A dough with so much more flour, as a share of what is in it. */
-export const withFlour = (plan: Plan, share: number): Plan =>
+export const withFlour = (plan: Plan, share: number, pantry: Pantry): Plan =>
   withPart(plan, 'dough', {
     parts: plan.dough.parts.map((part) =>
-      isFlour(part) ? { ...part, g: part.g * (1 + share) } : part,
+      isOf('flour', pantry)(part) ? { ...part, g: part.g * (1 + share) } : part,
     ),
   });
 
 /** A dough whose eggs weigh so many times what they should. */
-export const withEggs = (plan: Plan, ratio: number): Plan =>
+export const withEggs = (plan: Plan, ratio: number, pantry: Pantry): Plan =>
   withPart(plan, 'dough', {
     parts: plan.dough.parts.map((part) =>
-      groupOf(part.id) === 'egg' ? { ...part, g: part.g * ratio } : part,
+      isOf('egg', pantry)(part) ? { ...part, g: part.g * ratio } : part,
     ),
   });
 

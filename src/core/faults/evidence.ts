@@ -138,9 +138,9 @@ export const wordsOf = (id: QuestionId, answer: string): string => {
   return words.charAt(0).toLowerCase() + words.slice(1);
 };
 
-function ofRun(cause: Cause, { run, result, rules }: Known): Evidence[] {
-  if (!run || !result) return [];
-  const spoken = cause.inRun?.({ run, result });
+function ofRun(cause: Cause, { run, result, rules, model }: Known): Evidence[] {
+  if (!run || !result || !model) return [];
+  const spoken = cause.inRun?.({ run, result, pantry: model.basis.pantry });
   if (!spoken || spoken.steps === 0) return [];
   return [
     {

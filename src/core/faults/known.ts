@@ -1,4 +1,4 @@
-import { startingBasis, type Basis } from '../basis/basis';
+import type { Basis } from '../basis/basis';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { modelOf } from '../risk/modelOf';
@@ -17,12 +17,12 @@ export function knownOf({
   plan,
   run = null,
   found = {},
-  basis = startingBasis,
+  basis,
 }: {
   plan?: Plan | undefined;
   run?: RunState | null;
   found?: Readonly<Partial<Record<CauseId, number>>>;
-  basis?: Basis;
+  basis: Basis;
 }): Known {
   if (!plan) return { ...NOTHING_KNOWN, rules: basis.rules, found };
   const model = modelOf(plan, basis);

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { parsePlan } from '../plan/document/parsePlan';
 import { planWith } from '../testing/plans';
@@ -40,7 +41,7 @@ describe('hidden causes', () => {
 
   it('are the same for the same seed, and others for another', () => {
     const told = (seed: number) => {
-      const hidden = hiddenCase('airLeft', planWith(), seed)!;
+      const hidden = hiddenCase('airLeft', planWith(), seed, startingBasis)!;
       return [hidden.sign, hidden.answer('bubble'), hidden.answer('lip'), hidden.answer('pot')];
     };
     expect(told(5)).toEqual(told(5));
@@ -51,7 +52,9 @@ describe('hidden causes', () => {
 
   it('can each be put into some batch so that it shows', () => {
     const shown = CAUSE_IDS.filter((cause) =>
-      plans.some((plan, p) => [1, 2, 3].some((seed) => hiddenCase(cause, plan, seed + p))),
+      plans.some((plan, p) =>
+        [1, 2, 3].some((seed) => hiddenCase(cause, plan, seed + p, startingBasis)),
+      ),
     );
     expect(CAUSE_IDS.filter((cause) => !shown.includes(cause))).toEqual([]);
   });

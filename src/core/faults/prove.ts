@@ -24,7 +24,12 @@ export function prove(
     const known = knownOf({ plan, basis: startingBasis }) ?? NOTHING_KNOWN;
     CAUSE_IDS.forEach((cause, c) => {
       for (let n = 0; n < cases; n += 1) {
-        const hidden = hiddenCase(cause, plan, seed + 7919 * c + 104_729 * n + 1_299_709 * p);
+        const hidden = hiddenCase(
+          cause,
+          plan,
+          seed + 7919 * c + 104_729 * n + 1_299_709 * p,
+          startingBasis,
+        );
         if (!hidden) continue;
         let answers: Answers = {};
         let told = diagnose({ signs: [hidden.sign], answers }, known);

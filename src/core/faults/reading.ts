@@ -1,5 +1,4 @@
 import { doughIn, fillingIn } from '../run/bowls';
-import { findIngredient, startingPantry } from '../composition/pantry';
 import type { CorrectionKind } from '../dough/feel';
 import type { StepId } from '../run/events';
 import type { Made } from './cause';
@@ -11,12 +10,11 @@ export const did = ({ run }: Made, kind: CorrectionKind): boolean =>
   run.corrections.some((each) => each.did === kind && each.amount > 0);
 
 /** Eggs as weighed in, against what they should weigh; 1 where nobody weighed them. */
-export function eggsOver({ run, result }: Made): number {
+export function eggsOver({ run, result, pantry }: Made): number {
   let [meantG, wasG] = [0, 0];
   for (const [item, g] of run.ingredients) {
     const line = result.dough.parts.find(({ id }) => item.includes(id));
-    const known = line && startingPantry.ingredients.has(line.id);
-    if (!known || findIngredient(startingPantry, line.id).group !== 'egg' || line.g <= 0) continue;
+    if (!line || pantry.ingredients.get(line.id)?.group !== 'egg' || line.g <= 0) continue;
     meantG += line.g;
     wasG += g;
   }
@@ -46,13 +44,13 @@ export function slowSheets({ run, result }: Made): number {
   return used > 1.3 ? 2 : used > 1 ? 1 : -1;
 }
 
-/** Strips as measured against what was meant; 1 where none was. */
+/** Strips as measured against what the plan counts on; 1 where none was. */
 export const thickness = ({ run, result }: Made): number =>
   run.thickness.length === 0
     ? 1
     : run.thickness.reduce((sum, mm) => sum + mm, 0) /
       run.thickness.length /
-      result.sheet.thicknessMm;
+      result.comesOut.thicknessMm;
 
 /** What a towel took up against what the sums expected. */
 export function towel({ run, result }: Made): number {
@@ -62,9 +60,9 @@ export function towel({ run, result }: Made): number {
   return wetG / 15 > result.filling.freeWaterShare + 0.04 ? 2 : -1;
 }
 
-/** Doses as weighed against what was meant; 1 where none was. */
+/** Doses as weighed against what the plan counts on; 1 where none was. */
 export const dosed = ({ run, result }: Made): number =>
-  run.doses ? run.doses.g / result.shape.doseG : 1;
+  run.doses ? run.doses.g / result.comesOut.doseG : 1;
 
 /** How far the first pieces stood longer than planned before the first round. */
 export function stoodOver({ run, result }: Made): number {

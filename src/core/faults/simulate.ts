@@ -1,4 +1,4 @@
-import { startingBasis, type Basis } from '../basis/basis';
+import type { Basis } from '../basis/basis';
 import type { Plan } from '../plan/document/schema';
 import type { PlanModel } from '../plan/model/model';
 import { modelOf } from '../risk/modelOf';
@@ -33,11 +33,15 @@ export function hiddenCase(
   cause: CauseId,
   plan: Plan,
   seed: number,
-  basis: Basis = startingBasis,
+  basis: Basis,
 ): HiddenCase | null {
   const uniform = seeded(seed);
   const meant = modelOf(plan, basis);
-  const { plan: changed = plan, slips } = causeOf(cause).enact(plan, 0.6 + 0.8 * uniform());
+  const { plan: changed = plan, slips } = causeOf(cause).enact(
+    plan,
+    0.6 + 0.8 * uniform(),
+    basis.pantry,
+  );
   let made: PlanModel;
   try {
     made = modelOf(changed, basis);

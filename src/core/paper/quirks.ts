@@ -1,4 +1,5 @@
 import { startingBasis } from '../basis/basis';
+import { startingPantry } from '../composition/pantry';
 import { startingRules } from '../basis/rules';
 import { withEggs, withLooseWater } from '../faults/enacting';
 import { withPart } from '../plan/document/patch';
@@ -25,7 +26,7 @@ const dough = (standing: Standing, change: Partial<Standing['plan']['dough']>): 
 
 const eggs = (standing: Standing, ratio: number): Standing => ({
   ...standing,
-  plan: withEggs(standing.plan, ratio),
+  plan: withEggs(standing.plan, ratio, startingPantry),
   slips: { ...standing.slips, eggs: ratio > 1 ? 'heavier' : 'lighter' },
 });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { oneOf, quantity, shortText } from '../fields';
-import { FEELS } from '../dough/feel';
+import { CORRECTIONS, FEELS } from '../dough/feel';
 import { WAY_IDS } from './ways';
 
 /** The steps of a batch, in the order of the work. */
@@ -104,7 +104,7 @@ export const runEventSchema = z.discriminatedUnion('kind', [
   /** What the hand felt in the dough, and what was done. */
   event('corrected', {
     feel: oneOf('Feel', FEELS),
-    did: oneOf('Correction', ['flourG', 'waterG', 'kneadMin', 'restMin', 'folds']),
+    did: oneOf('Correction', CORRECTIONS),
     amount: quantity('Amount', { min: 0, max: 100_000 }),
   }),
   event('measured', {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { startingBasis } from '@/core/basis/basis';
 import { knownOf } from '@/core/faults/known';
 import type { SignId } from '@/core/faults/signs';
 import { BOARD_LOOK } from '@/features/faults/looks';
@@ -20,7 +21,7 @@ const BURSTS: readonly SignId[] = [
 
 /** Why did it burst: from what is seen to its likeliest cause, without a plan. */
 export function BurstSum() {
-  const known = useMemo(() => knownOf({}), []);
+  const known = useMemo(() => knownOf({ basis: startingBasis }), []);
   const trace = useTrace(known);
   const { confirmed, confirm } = useFinding(null, trace.signs);
   return (

@@ -24,5 +24,8 @@ export const bigEggs = defineCause({
     says: 'the eggs weighed more than planned',
     steps: eggsOver(made) > 1.06 ? 2 : 0,
   }),
-  enact: (plan, much) => ({ plan: withEggs(plan, 1 + 0.2 * much), slips: { eggs: 'heavier' } }),
+  enact: (plan, much, pantry) => ({
+    plan: withEggs(plan, 1 + 0.2 * much, pantry),
+    slips: { eggs: 'heavier' },
+  }),
 });

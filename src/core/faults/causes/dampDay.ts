@@ -19,9 +19,9 @@ export const dampDay = defineCause({
     says: 'the air was measured as damp',
     steps: (made.run.measured.rh ?? 50) > 70 ? 1 : 0,
   }),
-  enact: (plan, much) => ({
-    plan: withPart(withWater(plan, 0.06 * much), 'dough', {
-      parts: withWater(plan, 0.06 * much).dough.parts,
+  enact: (plan, much, pantry) => ({
+    plan: withPart(withWater(plan, 0.06 * much, pantry), 'dough', {
+      parts: withWater(plan, 0.06 * much, pantry).dough.parts,
       rh: 0.85,
     }),
   }),

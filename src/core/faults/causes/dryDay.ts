@@ -19,8 +19,8 @@ export const dryDay = defineCause({
     says: 'the air was measured as dry',
     steps: (made.run.measured.rh ?? 50) < 35 ? 1 : 0,
   }),
-  enact: (plan, much) => {
-    const dry = withFlour(plan, 0.16 * much);
+  enact: (plan, much, pantry) => {
+    const dry = withFlour(plan, 0.16 * much, pantry);
     return { plan: withPart(dry, 'dough', { rh: 0.25 }) };
   },
 });

@@ -23,5 +23,5 @@ export const dryDough = defineCause({
     says: 'water was worked in at the bench',
     steps: did(made, 'waterG') ? 1 : 0,
   }),
-  enact: (plan, much) => ({ plan: withFlour(plan, 0.22 * much) }),
+  enact: (plan, much, pantry) => ({ plan: withFlour(plan, 0.22 * much, pantry) }),
 });

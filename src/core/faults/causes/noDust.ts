@@ -20,7 +20,7 @@ export const noDust = defineCause({
   },
   margins: [],
   remedies: [],
-  enact: (plan) => ({
-    plan: withPart(withWater(plan, 0.018), 'sheet', { dust: { kind: 'none', gPerKg: 0 } }),
+  enact: (plan, _much, pantry) => ({
+    plan: withPart(withWater(plan, 0.018, pantry), 'sheet', { dust: { kind: 'none', gPerKg: 0 } }),
   }),
 });

@@ -24,5 +24,8 @@ export const smallEggs = defineCause({
     says: 'the eggs weighed less than planned',
     steps: eggsOver(made) < 0.94 ? 2 : 0,
   }),
-  enact: (plan, much) => ({ plan: withEggs(plan, 1 - 0.2 * much), slips: { eggs: 'lighter' } }),
+  enact: (plan, much, pantry) => ({
+    plan: withEggs(plan, 1 - 0.2 * much, pantry),
+    slips: { eggs: 'lighter' },
+  }),
 });

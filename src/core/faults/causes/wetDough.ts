@@ -24,5 +24,5 @@ export const wetDough = defineCause({
     says: 'flour was worked in at the bench',
     steps: did(made, 'flourG') ? 1 : 0,
   }),
-  enact: (plan, much) => ({ plan: withWater(plan, 0.09 * much) }),
+  enact: (plan, much, pantry) => ({ plan: withWater(plan, 0.09 * much, pantry) }),
 });

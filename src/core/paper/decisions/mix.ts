@@ -1,4 +1,5 @@
 import { startingRules } from '../../basis/rules';
+import { startingPantry } from '../../composition/pantry';
 import { feelingOf, feelingWords } from '../../drills/feeling';
 import { withFlour, withWater } from '../../faults/enacting';
 import type { Decision } from '../decision';
@@ -13,7 +14,7 @@ const mended = (standing: Standing, by: 'flour' | 'water'): Standing => {
       : mend.waterG / now.flourG || startingRules['paper.splash'].value;
   return {
     ...standing,
-    plan: (by === 'flour' ? withFlour : withWater)(standing.plan, share),
+    plan: (by === 'flour' ? withFlour : withWater)(standing.plan, share, startingPantry),
   };
 };
 

@@ -15,7 +15,7 @@ import { strengthFromHang } from '../../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
 import type { RollingStage } from './rolling';
 import type { Plan } from '../document/schema';
-import type { PlanAtBench } from './atBench';
+import { madeOf, type PlanAtBench } from './atBench';
 
 /** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
 export interface DoughStage extends SheetTraits {
@@ -169,17 +169,17 @@ const countOf = (
 };
 
 /** The dough as the hand holds it now, for advice on a feel. */
-export function doughUnderHand({ dough }: Plan, f: DoughStage): DoughNow {
+export function doughUnderHand(plan: PlanAtBench, f: DoughStage): DoughNow {
   return {
     flourG: f.now.flourG,
     waterG: f.now.waterG,
     target: f.target,
+    heldBackG: Math.max(0, f.holdBackG - madeOf(plan, 'heldBackG')),
     kneadMin: f.work.kneadMin,
-    by: f.work.by,
-    relaxationLeft: f.ready.relaxationLeft,
+    kneadWantedMin: f.ready.kneadWantedMin,
     restMin: f.work.restMin,
-    restC: f.work.restC,
-    roomC: dough.roomC,
+    restWantedMin: f.ready.restWantedMin,
+    roomC: plan.dough.roomC,
     thirsty: f.makeup.fibreShare > 0.05,
   };
 }

@@ -19,6 +19,8 @@ export function correctionText(
   write: WriteFigure,
 ): string {
   switch (kind) {
+    case 'heldBackG':
+      return `${write(amount, 'g')} of the flour held back`;
     case 'flourG':
       return `${write(amount, 'g')} flour`;
     case 'waterG':
