@@ -56,7 +56,7 @@ const openSince = (now: Date): string => new Date(now.getTime() - OPEN_MIN * 60_
 
 const OPEN_MIN = 125;
 
-const DEMO_DAYS = ['friday-supper-and-saturday-stall'];
+const DEMO_DAYS = ['friday-supper-and-saturday-stall', 'ferry-lunch-with-one-pot'];
 
 /** A day's document so many weeks on that it begins within the week to come. */
 function movedTo(text: string, first: string, now: Date): string {

@@ -30,7 +30,7 @@ const views = [
   ['plan-shape', '/plans/celeriac-friday?at=shape'],
   ['plan-seal', '/plans/celeriac-late?at=seal', { height: 1240 }],
   ['plan-boil', '/plans/celeriac-friday?at=boil', { height: 1130 }],
-  ['day', '/days/friday-supper-and-saturday-stall', { height: 1010, waits: 'then it fits' }],
+  ['day', '/days/friday-supper-and-saturday-stall', { height: 1010, waits: 'ready in time' }],
   ['bench-card', '/plans/celeriac-friday/card', { height: 1130 }],
   ['bench', `/runs/${OPEN_RUN}?step=fill`, { width: 1180, height: 820 }],
   ['logbook', '/logbook/trends', { height: 1000 }],

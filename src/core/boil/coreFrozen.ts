@@ -31,7 +31,7 @@ const stretchOf = (heat: number): number =>
   heat < H_CLEAR ? (heat < 0 ? 0 : 1) : heat < H_SOFT ? 2 : 3;
 
 /**
- * Seconds until the middle of a frozen piece is at its target. Law: conduction with latent heat spread
+ * Seconds until the middle of a frozen piece, or another place in it, is at its target. Law: conduction with latent heat spread
  * over its melting, as heat content in finite volumes, by two implicit stages a step.
  * @example coreFrozen({ halfHeightMm: 7, shapeExponent: 0.6, fromC: -18, bathC: 98, targetC: 74 }) // 250
  */
@@ -40,8 +40,15 @@ export function coreFrozen(
   {
     cells: n = CELLS,
     stepS = STEP_S,
+    at: place = 0,
     onStep,
-  }: { cells?: number; stepS?: number; onStep?(seconds: number, middleC: number): void } = {},
+  }: {
+    cells?: number;
+    stepS?: number;
+    /** Where the target is looked for, from the middle (0) to the face (1). */
+    at?: number;
+    onStep?(seconds: number, placeC: number): void;
+  } = {},
 ): number {
   if (fromC >= targetC) return 0;
   const half = halfHeightMm / 1000;
@@ -129,6 +136,14 @@ export function coreFrozen(
     const [a, b] = [temperature(heat[0]!), temperature(heat[1]!)];
     return a < HEAT.softC ? a : (9 * a - b) / 8;
   };
+  /** Anywhere else: on the line between the two cells it lies between. */
+  const between = () => {
+    const along = Math.min(n - 1, Math.max(0, place * n - 0.5));
+    const i = Math.min(n - 2, Math.floor(along));
+    const [a, b] = [temperature(heat[i]!), temperature(heat[i + 1]!)];
+    return a + (along - i) * (b - a);
+  };
+  const watched = place === 0 ? middle : between;
   let before = fromC;
   for (let seconds = 0; seconds < LONGEST_S; seconds += dt) {
     base.set(heat);
@@ -140,7 +155,7 @@ export function coreFrozen(
     }
     implicit();
     [heat, trial] = [trial, heat];
-    const now = middle();
+    const now = watched();
     onStep?.(seconds + dt, now);
     if (now >= targetC) {
       // It nears the bath as an exponential does.

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { airPressure, airSwelling, boilingPoint } from '../physics/air';
 import { burst } from './burst';
 import { largestLoad, potDip } from './potDip';
-import { boilRounds, potSurface } from './rounds';
+import { startingRules as rules } from '../basis/rules';
+import { boilRounds, handsOfRound, potSurface, waterIn } from './rounds';
 
 const pot = { waterL: 5, fromC: 5, powerW: 2500, waterC: 98 };
 
@@ -46,23 +47,46 @@ describe('boilRounds', () => {
   const batch = { ...pot, pieces: 60, pieceG: 15, pieceMm2: 3025, potMin: 3, frozen: false };
 
   it('goes by the surface for light pieces in much water, by heat for frozen ones', () => {
-    expect(boilRounds(batch)).toMatchObject({ boundBy: 'surface', rounds: 8, pieces: 8 });
-    const cold = boilRounds({ ...batch, fromC: -18, frozen: true, pieceG: 40 });
+    expect(boilRounds(batch, rules)).toMatchObject({ boundBy: 'surface', rounds: 4, pieces: 15 });
+    const cold = boilRounds({ ...batch, fromC: -18, frozen: true, pieceG: 40 }, rules);
     expect(cold.boundBy).toBe('heat');
     expect(cold.dipC).toBeLessThanOrEqual(6);
-    expect(boilRounds({ ...batch, pieces: 5 })).toMatchObject({ boundBy: 'batch', rounds: 1 });
+    expect(boilRounds({ ...batch, pieces: 5 }, rules)).toMatchObject({
+      boundBy: 'batch',
+      rounds: 1,
+    });
   });
 
-  it('covers no more of the water than it may, and cooks every piece', () => {
-    const { covered, rounds, pieces } = boilRounds(batch);
-    expect(covered).toBeCloseTo((pieces * 3025) / potSurface(5), 9);
-    expect(covered).toBeLessThanOrEqual(0.7);
+  it('lies in no more layers than it may, and cooks every piece', () => {
+    const { layers, rounds, pieces } = boilRounds(batch, rules);
+    expect(layers).toBeCloseTo((pieces * 3025) / potSurface(5, rules), 9);
+    expect(layers).toBeLessThanOrEqual(1.5);
     expect(rounds * pieces).toBeGreaterThanOrEqual(60);
   });
 
+  it('takes no more than so much a litre, and the cook’s own number before all', () => {
+    const heavy = { ...batch, pieceG: 40, fromC: 60 };
+    const { boundBy, loadG } = boilRounds(heavy, rules);
+    expect(boundBy).toBe('litres');
+    expect(loadG).toBeLessThanOrEqual(100 * pot.waterL);
+    expect(boilRounds({ ...batch, atOnce: 25 }, rules)).toMatchObject({
+      boundBy: 'cook',
+      rounds: 3,
+      pieces: 20,
+    });
+  });
+
+  it('asks for hands to put in and lift out alone', () => {
+    expect(handsOfRound(20, rules)).toBeCloseTo(40 / 60, 9);
+  });
+
+  it('a pot is not filled to its brim', () => {
+    expect(waterIn(5, rules)).toBe(4);
+  });
+
   it('waits for a weak burner', () => {
-    const slow = boilRounds({ ...batch, powerW: 200 });
-    expect(slow.totalMin).toBeGreaterThan(boilRounds(batch).totalMin);
+    const slow = boilRounds({ ...batch, powerW: 200 }, rules);
+    expect(slow.totalMin).toBeGreaterThan(boilRounds(batch, rules).totalMin);
   });
 });
 

@@ -47,7 +47,7 @@ export function dayCalendar(
       floating: true,
       timezone: null,
       start: at(atMin),
-      end: at(atMin + Math.max(15, service.overMin)),
+      end: at(atMin + Math.max(15, service.overMin ?? 0)),
       summary: `${service.portions} × ${plan.name}`,
     });
   }

@@ -53,6 +53,7 @@ export function planAgain(
     fromWork(state),
     fromCauses(state, basis),
     fromLosses(state, basis),
+    fromPot(state),
     fromPlates(state),
   ];
   return steps.reduce<Again>((again, step) => step(again), { plan, changes: [] });
@@ -260,6 +261,21 @@ function mended(again: Again, quotes: readonly Quoted[], { rules }: Basis): Agai
     changes: [...again.changes, { change: change as Change }],
   };
 }
+
+/** As many in the pot at a time as the cook put in, more often than not. */
+const fromPot =
+  ({ rounds }: RunState): Step =>
+  (again) => {
+    const full = rounds.map(({ pieces }) => pieces).sort((a, b) => b - a);
+    // The last round is what was left.
+    const usual = full[Math.floor((full.length - 1) / 2)];
+    if (full.length < 3 || usual === undefined || usual < 1) return again;
+    const from = again.plan.boil.atOnce;
+    return figure('Pieces at a time', { from, to: usual, unit: 'count' }, (plan) => ({
+      ...plan,
+      boil: { ...plan.boil, atOnce: usual },
+    }))(again);
+  };
 
 /** Pieces each as they were eaten. */
 const fromPlates =

@@ -1,5 +1,6 @@
 import { startingBasis } from '../basis/basis';
 import { startingRules, withRules, type RuleId, type Rules } from '../basis/rules';
+import { waterIn } from '../boil/rounds';
 import { doughAdvice } from '../dough/advice';
 import { optionState } from '../dough/optionState';
 import { spoonDose } from '../filling/doses';
@@ -173,6 +174,7 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
   (rules) => dryingRemedies(wet, 0, { ...startingBasis, rules }),
   (rules) => spoonDose({ ml: 5, densityGPerMl: 1, heaped: true }, rules),
   (rules) => panDryingTime({ waterG: 50 }, rules),
+  (rules) => waterIn(5, rules),
   (rules) =>
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),

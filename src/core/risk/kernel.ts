@@ -101,6 +101,8 @@ export function kernelOf(
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
   const rough = rules['boil.room'].value * rules[`boil.rough.${plan.boil.style}`].value;
   const { growth } = boil.burst;
+  // How much later a frozen piece cooks hardly hangs on its dose; ice lies behind a thicker face for longer.
+  const { later } = boil;
   // Read once: every piece of a scatter asks for them.
   const tears = rules['shape.tears'].value;
   const joins = rules['seal.holds'].value;
@@ -141,7 +143,11 @@ export function kernelOf(
     margins(dose, at, coreMin, out) {
       const lip = Math.max(0, dose.lipMm) / at.neededLipMm;
       const overTop = at.thicknessMm / dose.thins;
-      const minutes = Math.max(coreMin, at.edgeMin, at.faceMin);
+      const minutes = Math.max(
+        coreMin,
+        at.edgeMin + later.bathMin,
+        at.faceMin + later.bathMin + (later.faceMin * at.thicknessMm) / input.thicknessMm,
+      );
       const potMin = Math.max(minutes - inSauce, leastPotMin * coreMin, 0.5);
       out[0] = lip;
       out[1] = overTop / tears;

@@ -4,6 +4,7 @@ import { cautionsFor } from '../plan/questions/cautions';
 import { planNeeds, shoppingList, type ShoppingLine } from '../shopping/shoppingList';
 import type { WriteFigure } from '../units/format';
 import { clockText, dayAfter, momentAt } from './document/clock';
+import { isToMake } from './tasks/service';
 import type { DayWork } from './tasks/work';
 import { blocksOf } from './timetable/blocks';
 import type { Timetable } from './timetable/timetable';
@@ -39,6 +40,8 @@ export interface DayLabel {
 export interface DayPaper {
   readonly title: string;
   readonly note: string;
+  /** Done the evening before, a line each. */
+  readonly nightBefore: readonly string[];
   readonly people: readonly { readonly name: string; readonly lines: readonly ListLine[] }[];
   readonly bowls: readonly {
     readonly title: string;
@@ -74,6 +77,7 @@ export function dayPaper(
   return {
     title: day.name,
     note: day.note,
+    nightBefore: nightBeforeLines(work),
     people: day.people.map(({ id, name }) => ({
       name,
       lines: blocksOf(timetable, id).map((block): ListLine => {
@@ -146,12 +150,18 @@ export function dayPaper(
     })),
     labels: labelsOf(work, timetable, basis, write),
     shopping: shoppingList(
-      services.map(({ plan, result }) => planNeeds(plan, result)),
+      services.map((each) => planNeeds(each.plan, each.result, { made: !isToMake(each) })),
       basis.pantry,
     ),
     cautions: [...new Set(services.flatMap(({ plan }) => cautionsFor(plan, basis.pantry)))],
   };
 }
+
+/** What is set to drain the evening before: `The evening before: ricotta, drained overnight (Tortelloni).` */
+export const nightBeforeLines = (work: Pick<DayWork, 'services' | 'nightBefore'>): string[] =>
+  work.nightBefore.map(
+    ({ of, services }) => `The evening before: ${of} (${planNames(work, services)}).`,
+  );
 
 /** A label for the trays or bags of each turn at the bench. */
 function labelsOf(

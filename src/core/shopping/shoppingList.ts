@@ -37,12 +37,16 @@ const EPSILON = 1e-6;
  * What a plan needs: its dough as weighed out, its filling raw, salt for the pot, an egg to seal with. What
  * is in hand is made already: it is left out.
  */
-export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanFigures): PlanNeeds {
+export function planNeeds(
+  plan: Plan,
+  { dough, filling, saltG }: PlanFigures,
+  { made = false }: { /** The pieces are there already. */ made?: boolean } = {},
+): PlanNeeds {
   const { eggG, yolkG } = plan.dough;
   const { wayIn } = plan.batch;
   const inHand = {
-    dough: wayIn === 'dough' || wayIn === 'both',
-    filling: wayIn === 'filling' || wayIn === 'both',
+    dough: made || wayIn === 'dough' || wayIn === 'both',
+    filling: made || wayIn === 'filling' || wayIn === 'both',
   };
   const all = [
     ...(inHand.dough ? [] : dough.parts.map(({ id, g }) => ({ id, g }))),
@@ -54,9 +58,9 @@ export function planNeeds(plan: Plan, { dough, filling, saltG }: PlanFigures): P
     name: plan.name,
     needs: all.filter(({ g }) => g >= 0.05),
     eggs: {
-      whole: of(EGG_WHOLE) / eggG + (plan.hold.medium === 'egg' ? 1 : 0),
+      whole: of(EGG_WHOLE) / eggG + (!made && plan.hold.medium === 'egg' ? 1 : 0),
       yolks: of(EGG_YOLK) / yolkG,
-      whites: of(EGG_WHITE) / (eggG - yolkG) + (plan.hold.medium === 'eggWhite' ? 1 : 0),
+      whites: of(EGG_WHITE) / (eggG - yolkG) + (!made && plan.hold.medium === 'eggWhite' ? 1 : 0),
     },
   };
 }

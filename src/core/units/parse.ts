@@ -18,7 +18,10 @@ const KINDS: Record<QuantityKind, KindWords> = {
   temperature: { what: 'a temperature', factors: { '°C': 1, '°F': 1, c: 1, f: 1 } },
   share: { what: 'a share', factors: { '%': 0.01 } },
   count: { what: 'a count', factors: {} },
-  minutes: { what: 'a time', factors: { min: 1, h: 60, hours: 60, days: 1440, d: 1440 } },
+  minutes: {
+    what: 'a time',
+    factors: { min: 1, h: 60, hours: 60, days: 1440, d: 1440, weeks: 10_080, w: 10_080 },
+  },
   litres: { what: 'a volume', factors: { l: 1, litres: 1, qt: L_PER_US_QUART, ml: 0.001 } },
   plain: { what: 'a number', factors: {} },
 };

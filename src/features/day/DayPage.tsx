@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useQueryState } from 'nuqs';
 import { useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { v4 as uuid } from 'uuid';
+import { nightBeforeLines } from '@/core/schedule/paper';
 import { basisFrom, type BasisParts } from '@/core/basis/basis';
 import type { Plan } from '@/core/plan/document/schema';
 import { parseDay, type Day } from '@/core/schedule/document/day';
@@ -193,6 +194,12 @@ export function DayPage({
           {headline?.says}
           {busy && shown && ' Looking for a better one…'}
         </p>
+        {shown &&
+          nightBeforeLines(shown.work).map((line) => (
+            <p key={line} className="font-semibold">
+              {line}
+            </p>
+          ))}
         {trouble && (
           <p role="alert" className="mt-3 font-semibold text-brick">
             {trouble}

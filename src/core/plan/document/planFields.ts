@@ -116,6 +116,7 @@ export const PLAN_FIELDS = {
     step: 0.5,
     unit: 'litres',
   },
+  'boil.atOnce': count('Pieces at a time', 1, 2000),
   'boil.saltGPerL': {
     label: 'Salt, g per litre',
     kind: 'plain',

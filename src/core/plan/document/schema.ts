@@ -210,9 +210,11 @@ const holdSchema = z.strictObject({
 });
 
 const boilSchema = z.strictObject({
-  waterL: measure('boil.waterL').default(5),
+  waterL: measure('boil.waterL').default(4),
   saltGPerL: measure('boil.saltGPerL').default(10),
   style: oneOf('Boil', ['simmer', 'rolling']).default('simmer'),
+  /** Pieces at a time by the cook's own count; by the pot's rules when left out. */
+  atOnce: measure('boil.atOnce').optional(),
   /** Overrides the core temperature derived from what is in the filling. */
   safeCoreC: measure('boil.safeCoreC').optional(),
   altitudeM: measure('boil.altitudeM').default(USUAL['boil.altitudeM']),

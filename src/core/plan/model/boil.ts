@@ -5,7 +5,9 @@ import { coreCourse, type CorePoint } from '../../boil/coreCourse';
 import { coreFrozen } from '../../boil/coreFrozen';
 import { coreThawed } from '../../boil/coreThawed';
 import type { CoreInput } from '../../boil/heat';
-import { boilRounds, type Rounds } from '../../boil/rounds';
+import { bathBack, faceLater } from '../../boil/frozenLater';
+import { potDip } from '../../boil/potDip';
+import { boilRounds, fullRound, type PotOfPieces, type Rounds } from '../../boil/rounds';
 import { FREEZER_C, lastPlace, placeC } from '../../hold/phases';
 import { airPressure, boilingPoint } from '../../physics/air';
 import { pressedEdge } from '../../shapes/finish';
@@ -24,6 +26,8 @@ export interface Cooking {
   readonly coreS: number | null;
   readonly edgeMin: number;
   readonly faceMin: number;
+  /** How much later edge and face cook from frozen: the bath is colder, and ice lies behind the face, min. */
+  readonly later: { readonly bathMin: number; readonly faceMin: number };
   /** It comes up afloat about then, s. A sign only. */
   readonly floatS: number | null;
   /** Cooking it takes, from water to plate: the latest of the three, min. */
@@ -41,6 +45,8 @@ export interface PotStage extends Cooking {
   readonly forSafety: boolean;
   readonly halfHeightMm: number;
   readonly shapeExponent: number;
+  /** The pieces and the pot, as rounds are counted by. */
+  readonly ofPieces: Omit<PotOfPieces, 'fromC' | 'frozen'>;
   readonly swelling: number;
   readonly burst: Burst;
   /** So long the skin stands the pot, min. */
@@ -77,6 +83,18 @@ export function cookedShape(
   return { halfHeightMm: z, shapeExponent: (z / x) ** 2 + (z / y) ** 2 };
 }
 
+const NO_LATER = { bathMin: 0, faceMin: 0 } as const;
+
+/** How much later a frozen piece's edge and face are done, by a full round of them. Law on the pot's rules. */
+function laterFromFrozen(
+  rules: Rules,
+  piece: Omit<CoreInput, 'targetC'> & { readonly freshC: number; readonly thicknessMm: number },
+  pot: PotOfPieces,
+): Cooking['later'] {
+  const loadG = Math.min(100_000, fullRound(pot, rules).most * pot.pieceG);
+  return { bathMin: bathBack(potDip({ ...pot, loadG }), rules), faceMin: faceLater(piece) };
+}
+
 /** A piece in the pot from some start, where the pot, the piece and its edge are known. */
 function cooking(
   plan: Plan,
@@ -85,14 +103,30 @@ function cooking(
     forSafety,
     edgeMin,
     faceMin,
+    thicknessMm,
+    freshC,
+    pot,
     ...heat
-  }: Pick<PotStage, 'forSafety' | 'edgeMin' | 'faceMin'> & CoreInput,
+  }: Pick<PotStage, 'forSafety' | 'edgeMin' | 'faceMin'> &
+    CoreInput & {
+      readonly thicknessMm: number;
+      /** What a fresh piece starts from, °C. */
+      readonly freshC: number;
+      readonly pot: Omit<PotOfPieces, 'fromC' | 'frozen'>;
+    },
   frozen: boolean,
 ): Cooking {
   const { fromC, targetC, bathC } = heat;
   const coreS = targetC >= bathC ? null : frozen ? coreFrozen(heat) : coreThawed(heat);
   const coreMin = (coreS ?? 0) / 60;
-  const minutes = Math.max(coreMin, edgeMin, faceMin);
+  const later = frozen
+    ? laterFromFrozen(rules, { ...heat, thicknessMm, freshC }, { ...pot, fromC, frozen })
+    : NO_LATER;
+  const minutes = Math.max(
+    coreMin,
+    edgeMin + later.bathMin,
+    faceMin + later.bathMin + later.faceMin,
+  );
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
   return {
     fromC,
@@ -100,6 +134,7 @@ function cooking(
     coreS,
     edgeMin,
     faceMin,
+    later,
     floatS: coreS === null ? null : rules['boil.floats'].value * coreS,
     minutes,
     // A sauce is not trusted with what must be safe.
@@ -131,10 +166,27 @@ export function potStage(
     forSafety: safe !== null,
     ...cookedShape(made.mound, input.thicknessMm),
   };
-  const from = { ...pot, edgeMin, faceMin, fromC: placeC(last, hold.climate) };
+  const ofPieces = {
+    pieceG: made.doughG + input.doseG,
+    pieceMm2: input.family.flatAreaMm2(input.size) / 2,
+    waterL: boil.waterL,
+    powerW: boil.powerW,
+    waterC: bathC,
+    atOnce: boil.atOnce,
+  };
+  const from = {
+    ...pot,
+    edgeMin,
+    faceMin,
+    fromC: placeC(last, hold.climate),
+    thicknessMm: input.thicknessMm,
+    freshC: placeC('fridge', hold.climate),
+    pot: ofPieces,
+  };
   return {
     ...cooking(plan, rules, from, last === 'freezer'),
     ...pot,
+    ofPieces,
     swelling: swelling(plan.filling.meetsC, bathC, kPa, rules),
     burst: burst(
       {
@@ -159,11 +211,22 @@ export function potStage(
 export function boilStage(
   plan: Plan,
   { rules, conditions: { fridgeC } }: Basis,
-  { piece: { input, made }, pot }: { piece: PieceStage; pot: PotStage },
+  { piece: { input }, pot }: { piece: PieceStage; pot: PotStage },
   pieces: () => number,
 ): BoilStage {
-  const { boil } = plan;
-  const from = (fromC: number, frozen: boolean) => cooking(plan, rules, { ...pot, fromC }, frozen);
+  const from = (fromC: number, frozen: boolean) =>
+    cooking(
+      plan,
+      rules,
+      {
+        ...pot,
+        fromC,
+        thicknessMm: input.thicknessMm,
+        freshC: fridgeC,
+        pot: pot.ofPieces,
+      },
+      frozen,
+    );
   const courseFrom = (fromC: number, frozen: boolean) =>
     pot.targetC >= pot.bathC
       ? []
@@ -172,15 +235,11 @@ export function boilStage(
     rounds: () =>
       boilRounds(
         {
+          ...pot.ofPieces,
           pieces: pieces(),
-          pieceG: made.doughG + input.doseG,
-          pieceMm2: input.family.flatAreaMm2(input.size) / 2,
           potMin: pot.potMin,
-          waterL: boil.waterL,
           fromC: pot.fromC,
           frozen: pot.frozen,
-          powerW: boil.powerW,
-          waterC: pot.bathC,
         },
         rules,
       ),

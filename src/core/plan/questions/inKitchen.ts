@@ -1,4 +1,5 @@
 import { startingBasis, type Basis } from '../../basis/basis';
+import { waterIn } from '../../boil/rounds';
 import type { Kitchen } from '../../kitchen/kitchen';
 import { PLAN_FIELDS } from '../document/planFields';
 import { springBackOf } from '../model/rolling';
@@ -9,14 +10,16 @@ import { toSetting } from '../../sheet/setting';
 /** A plan made with a kitchen's own: its first roller and what that leaves, its eggs, its air. */
 export function inKitchen(
   plan: Plan,
-  { rollers: [roller], eggG, yolkG, roomC, rh, benchMm }: Kitchen,
+  { rollers: [roller], eggG, yolkG, roomC, rh, benchMm, pots }: Kitchen,
   basis: Basis = startingBasis,
 ): Plan {
+  const largest = [...pots].sort((a, b) => b.litres - a.litres)[0];
   const here: Plan = {
     ...plan,
     dough: { ...plan.dough, eggG, yolkG, roomC },
     // A starting plan's own shorter sheet stays: a longer one would dry before it is filled.
     sheet: { ...plan.sheet, benchMm: Math.min(plan.sheet.benchMm, benchMm), rh },
+    boil: largest ? { ...plan.boil, waterL: waterIn(largest.litres, basis.rules) } : plan.boil,
   };
   return roller ? onRoller(here, roller, springBackOf(here, basis)) : here;
 }

@@ -1,5 +1,6 @@
 import { heatOf, POT_HEAT } from '../../boil/potDip';
 import { FINISH_NAMES } from '../../shapes/finish';
+import { handsOfRound } from '../../boil/rounds';
 import { figure } from '../../working/figure';
 import type { FigureList } from './asked';
 
@@ -103,21 +104,33 @@ export const boilFigures = {
     }),
   potRound: ({ model, figures: { boil, counts } }) => {
     const { rules } = model.basis;
-    const { byHeat, bySurface } = boil.rounds;
+    const { byHeat, byLitres, bySurface } = boil.rounds;
+    const { atOnce } = model.plan.boil;
     return figure({
       label: 'In the pot at once',
       unit: 'count',
       kind: 'rule',
-      formula: `what cools the water by ${rules['boil.dip'].value} °C at most and covers at most ${100 * rules['boil.cover'].value} % of it, in even rounds`,
+      formula:
+        atOnce === undefined
+          ? `what cools the water by ${rules['boil.dip'].value} °C at most, ${rules['boil.perLitre'].value} g a litre and ${rules['boil.layers'].value} layers at most, in even rounds`
+          : 'your own number, in even rounds',
       inputs: {
         pieces: [Math.max(1, counts.made), 'count'],
-        'by heat': [byHeat, 'count'],
-        'by room': [bySurface, 'count'],
+        ...(atOnce === undefined
+          ? {
+              'by heat': [byHeat, 'count'] as const,
+              'by water': [byLitres, 'count'] as const,
+              'by room': [bySurface, 'count'] as const,
+            }
+          : { 'your own': [atOnce, 'count'] as const }),
       },
       source: 'heat balance; how far and how full are craft rules',
-      compute: (of) => {
-        const most = Math.max(1, Math.min(of['by heat'], of['by room']));
-        return Math.ceil(of.pieces / Math.ceil(of.pieces / most));
+      compute: (of: Readonly<Record<string, number>>) => {
+        const most = Math.max(
+          1,
+          of['your own'] ?? Math.min(of['by heat']!, of['by water']!, of['by room']!),
+        );
+        return Math.ceil(of.pieces! / Math.ceil(of.pieces! / most));
       },
     });
   },
@@ -154,20 +167,21 @@ export const boilFigures = {
       compute: (of) => Math.max(0, (of.load * of['heat, kJ a kg']) / of['burner, W'] / 60),
     }),
   potTotal: ({ model, figures: { boil } }) => {
-    const lift = model.basis.rules['boil.lift'].value;
+    const lift = handsOfRound(boil.rounds.pieces, model.basis.rules);
     return figure({
       label: 'All of them boiled in',
       unit: 'min',
       kind: 'rule',
-      formula: `rounds × (in the pot + ${lift} to lift out) + the waits between them`,
+      formula: 'rounds × (in the pot + hands to put in and lift out) + the waits between them',
       inputs: {
         rounds: [boil.rounds.rounds, 'count'],
         'in the pot': [boil.potMin, 'min'],
+        hands: [lift, 'min'],
         'wait for the water': [boil.rounds.waitMin, 'min'],
       },
-      source: 'lifting out is a craft rule',
+      source: 'what hands take is a craft rule',
       compute: (of) =>
-        of.rounds * (of['in the pot'] + lift) + (of.rounds - 1) * of['wait for the water'],
+        of.rounds * (of['in the pot'] + of.hands) + (of.rounds - 1) * of['wait for the water'],
       times: [0.85, 1.3],
     });
   },

@@ -19,8 +19,8 @@ export type Skill = (typeof SKILLS)[number];
 /** What is made for whom: plates at an hour, boxes or bags handed over, a class that makes its own. */
 export const SERVICE_KINDS = ['plates', 'handOver', 'class'] as const;
 
-/** How far ahead pieces may be made. */
-export const AHEAD = ['sameDay', 'dayBefore', 'frozen'] as const;
+/** How far ahead pieces may be made; those in the freezer are made already, however long ago. */
+export const AHEAD = ['sameDay', 'dayBefore', 'frozen', 'inFreezer'] as const;
 
 const id = shortText('Id', 60);
 
@@ -79,10 +79,8 @@ const serviceSchema = z.strictObject({
   /** Mixed in a bowl of its own, though another plan has the same dough. */
   ownDough: z.boolean({ error: 'Own dough must be true or false' }).default(false),
   ownFilling: z.boolean({ error: 'Own filling must be true or false' }).default(false),
-  /** Plates go out over so long, up to the time. */
-  overMin: quantity('Plates go out over', { min: 0, max: 600, whole: true, unit: 'min' }).default(
-    0,
-  ),
+  /** Plates go out over so long, from the time on; as long as the pots take when left out. */
+  overMin: quantity('Service lasts', { min: 0, max: 600, whole: true, unit: 'min' }).optional(),
   /** Pairs of a class. */
   pairs: quantity('Pairs', { min: 1, max: 60, whole: true }).default(4),
   /** Pots it is boiled in, by name; shared out when left out. */

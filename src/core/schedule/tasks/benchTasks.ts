@@ -1,5 +1,6 @@
 import type { Mode } from '../engine/problem';
 import { madeFrom } from './bowlTasks';
+import { minuteOf } from '../document/clock';
 import { paceOf } from './pace';
 import { BOTH_ROLE, paceRole } from './task';
 import type { ServiceWork } from './service';
@@ -104,6 +105,7 @@ export function turnTasks(
         id: `${service.id}/turn/${n}`,
         group,
         release,
+        deadline: frozenBy(list, work),
         together,
         modes: ways.map(({ roles, layingMin }): Mode =>
           mode(
@@ -162,6 +164,18 @@ export function turnTasks(
     link(list, last, ribbons, { most: rules['day.doughKeeps'].value });
   }
   return turns;
+}
+
+/** So long before plates go out nobody rolls or bags what is made to be frozen, min. */
+const CLEAR_MIN = 30;
+
+/** What is made before and frozen is put away before anything is served that day. */
+export function frozenBy({ day }: TaskList, { service, atMin }: ServiceWork): number {
+  if (service.ahead !== 'frozen') return Infinity;
+  const served = day.services
+    .filter(({ kind, at }) => kind === 'plates' && at.slice(0, 10) === service.at.slice(0, 10))
+    .map(({ at }) => minuteOf(at, day.date));
+  return Math.min(atMin, ...served) - CLEAR_MIN;
 }
 
 function sheetsInTurn({ layings }: ServiceWork, ways: readonly Way[]): number {

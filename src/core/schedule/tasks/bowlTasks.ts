@@ -4,6 +4,7 @@ import type { DoughBowl, FillingBowl } from './bowls';
 import { preparationTime } from './preparationTimes';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
+import { dayAfter } from '../document/clock';
 import { GEAR } from './gear';
 
 const DAY_MIN = 1440;
@@ -57,6 +58,20 @@ export function mixingTasks(list: TaskList, { id, services, totalG }: DoughBowl)
 /** Less than this of a filling is strewn in: it needs no cooling of its own. */
 const SPRINKLED = 0.1;
 
+/** What goes on by itself for so long is done overnight, min. */
+const OVERNIGHT_MIN = 360;
+
+/** Whether anybody who cooks is there on a day before the one it is made on. */
+function canTheNightBefore({ day }: TaskList, services: readonly ServiceWork[]): boolean {
+  const makes = dayAfter(
+    day.date,
+    Math.floor(Math.min(...services.map(({ atMin }) => atMin)) / DAY_MIN),
+  );
+  return day.people.some(
+    ({ can, hours }) => can.includes('cook') && hours.some(({ date }) => date < makes),
+  );
+}
+
 /** Preparing, cooling and binding a filling. @returns the place of the binding */
 export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
   const { rules, pantry } = list.basis;
@@ -78,6 +93,11 @@ export function fillingTasks(list: TaskList, bowl: FillingBowl): number {
     const g = lines.reduce((sum, line) => sum + line.g, 0);
     const of = `${lines.map(({ name }) => plain(name)).join(', ')}: ${row.name.toLowerCase()}`;
     const atWork = atMin + (perKg * g) / 1000;
+    if (aloneMin >= OVERNIGHT_MIN && !canTheNightBefore(list, services)) {
+      // Nobody is there the evening before: it is done then by whoever passes, and said.
+      list.nightBefore.push({ ...about, of });
+      continue;
+    }
     const uses = on ? [takes(list, on === 'oven' ? GEAR.ovens : GEAR.burners)] : [];
     // What drains or is pressed may do so as long as it likes; an oven is not left alone in an empty house.
     const busy = on ? atWork + aloneMin : atWork;

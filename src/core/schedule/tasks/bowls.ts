@@ -2,7 +2,7 @@ import type { Part } from '../../composition/compose';
 import { findPreparation } from '../../composition/pantry';
 import type { Basis } from '../../basis/basis';
 import type { Plan } from '../../plan/document/schema';
-import type { ServiceWork } from './service';
+import { isToMake, type ServiceWork } from './service';
 
 /** What a service takes from a bowl, g. */
 export interface BowlShare {
@@ -86,26 +86,28 @@ function together(
  * up. So bowl, card, bench and shopping list are one account. Law: the shares are the parts weighed in.
  */
 export function doughBowls(works: readonly ServiceWork[]): DoughBowl[] {
-  return together(works, doughKey, ({ service }) => service.ownDough).map((services) => {
-    const parts = new Map<string, DoughBowl['parts'][number]>();
-    for (const { result } of services) {
-      for (const { id, name, g, count } of result.dough.parts) {
-        const had = parts.get(id);
-        parts.set(id, { id, name, g: (had?.g ?? 0) + g, count: addedCount(had, count) });
+  return together(works.filter(isToMake), doughKey, ({ service }) => service.ownDough).map(
+    (services) => {
+      const parts = new Map<string, DoughBowl['parts'][number]>();
+      for (const { result } of services) {
+        for (const { id, name, g, count } of result.dough.parts) {
+          const had = parts.get(id);
+          parts.set(id, { id, name, g: (had?.g ?? 0) + g, count: addedCount(had, count) });
+        }
       }
-    }
-    const weighed = [...parts.values()].filter(({ g }) => g >= 0.05);
-    return {
-      id: services[0]!.service.id,
-      services,
-      totalG: weighed.reduce((sum, { g }) => sum + g, 0),
-      parts: weighed,
-      shares: services.map(({ service: { id }, result }) => ({
-        service: id,
-        g: result.dough.totalG,
-      })),
-    };
-  });
+      const weighed = [...parts.values()].filter(({ g }) => g >= 0.05);
+      return {
+        id: services[0]!.service.id,
+        services,
+        totalG: weighed.reduce((sum, { g }) => sum + g, 0),
+        parts: weighed,
+        shares: services.map(({ service: { id }, result }) => ({
+          service: id,
+          g: result.dough.totalG,
+        })),
+      };
+    },
+  );
 }
 
 type Counted = DoughBowl['parts'][number]['count'];
@@ -116,33 +118,35 @@ const addedCount = (had: { readonly count: Counted } | undefined, more: Counted)
 
 /** Fillings as they are made: the same recipe for several shapes is made at once and divided. Law. */
 export function fillingBowls(works: readonly ServiceWork[], basis: Basis): FillingBowl[] {
-  return together(works, fillingKey, ({ service }) => service.ownFilling).map((services) => {
-    const parts = new Map<string, FillingBowl['parts'][number]>();
-    for (const { plan, result } of services) {
-      result.filling.parts.forEach((line, i) => {
-        const { preparation } = plan.filling.parts[i]!;
-        const key = `${line.id} ${preparation}`;
-        const had = parts.get(key);
-        parts.set(key, {
-          id: line.id,
-          name: line.name,
-          preparation,
-          preparationName: findPreparation(basis.pantry, preparation, line.id).name,
-          g: (had?.g ?? 0) + line.g,
-          preparedG: (had?.preparedG ?? 0) + line.preparedG,
+  return together(works.filter(isToMake), fillingKey, ({ service }) => service.ownFilling).map(
+    (services) => {
+      const parts = new Map<string, FillingBowl['parts'][number]>();
+      for (const { plan, result } of services) {
+        result.filling.parts.forEach((line, i) => {
+          const { preparation } = plan.filling.parts[i]!;
+          const key = `${line.id} ${preparation}`;
+          const had = parts.get(key);
+          parts.set(key, {
+            id: line.id,
+            name: line.name,
+            preparation,
+            preparationName: findPreparation(basis.pantry, preparation, line.id).name,
+            g: (had?.g ?? 0) + line.g,
+            preparedG: (had?.preparedG ?? 0) + line.preparedG,
+          });
         });
-      });
-    }
-    return {
-      id: services[0]!.service.id,
-      services,
-      totalG: services.reduce((sum, { result }) => sum + result.filling.totalG, 0),
-      parts: [...parts.values()].filter(({ g }) => g > 0),
-      shares: services.map(({ service, result }) => ({
-        service: service.id,
-        g: result.filling.totalG,
-      })),
-      cookedOffG: services.reduce((sum, { result }) => sum + result.filling.cookedOffG, 0),
-    };
-  });
+      }
+      return {
+        id: services[0]!.service.id,
+        services,
+        totalG: services.reduce((sum, { result }) => sum + result.filling.totalG, 0),
+        parts: [...parts.values()].filter(({ g }) => g > 0),
+        shares: services.map(({ service, result }) => ({
+          service: service.id,
+          g: result.filling.totalG,
+        })),
+        cookedOffG: services.reduce((sum, { result }) => sum + result.filling.cookedOffG, 0),
+      };
+    },
+  );
 }

@@ -31,9 +31,13 @@ export function makeTasks(
   }
   const pots = potsFor(list, services);
   for (const work of services) {
-    const bowls = ready.get(work.service.id)!;
-    if (work.service.kind === 'class') classTasks(list, work, bowls);
-    else serveTasks(list, work, turnTasks(list, work, bowls), pots.get(work.service.id) ?? []);
+    const bowls = ready.get(work.service.id);
+    if (bowls && work.service.kind === 'class') classTasks(list, work, bowls);
+    else {
+      // What is in the freezer already is only served.
+      const turns = bowls ? turnTasks(list, work, bowls) : [];
+      serveTasks(list, work, turns, pots.get(work.service.id) ?? []);
+    }
   }
 }
 

@@ -1,6 +1,5 @@
-import { boilRounds } from '../../boil/rounds';
+import { boilRounds, handsOfRound, waterIn } from '../../boil/rounds';
 import { FREEZER_C, placeC } from '../../hold/phases';
-import { familyOf } from '../../shapes/families';
 import type { ServiceWork } from './service';
 import type { TaskList } from './taskList';
 
@@ -8,6 +7,8 @@ import type { TaskList } from './taskList';
 export interface Round {
   readonly pot: string;
   readonly minutes: number;
+  /** Hands are at it so long of that. */
+  readonly handsMin: number;
   readonly waitMin: number;
   readonly pieces: number;
   /** When it comes out, counted from the first one in, were all pots to start together. */
@@ -18,7 +19,7 @@ export interface Round {
 export function roundsOf(list: TaskList, work: ServiceWork, pots: readonly string[]): Round[] {
   const { result, plan } = work;
   const { rules, conditions } = list.basis;
-  const { boil, counts, shape, dough } = result;
+  const { boil, counts } = result;
   const pieces = Math.max(1, counts.made - counts.tasted);
   const fromC = work.frozen
     ? FREEZER_C
@@ -29,23 +30,20 @@ export function roundsOf(list: TaskList, work: ServiceWork, pots: readonly strin
   const able = pots.flatMap((name) => {
     const pot = list.day.gear.pots.find((each) => each.name === name);
     if (!pot) return [];
-    const family = familyOf(plan.shape.family);
     const full = boilRounds(
       {
+        ...boil.ofPieces,
         pieces: 1_000_000,
-        pieceG: dough.perPieceG + shape.doseG,
-        pieceMm2: family.flatAreaMm2({ ...plan.shape, ...shape }) / 2,
         potMin: boil.potMin,
-        waterL: pot.litres,
+        waterL: waterIn(pot.litres, rules),
         fromC,
         frozen: work.frozen,
-        powerW: plan.boil.powerW,
-        waterC: boil.bathC,
       },
       rules,
     );
-    const minutes = Math.ceil(boil.potMin + rules['boil.lift'].value);
-    return [{ name, most: full.pieces, minutes, waitMin: Math.ceil(full.waitMin) }];
+    const handsMin = handsOfRound(full.pieces, rules);
+    const minutes = Math.ceil(boil.potMin + handsMin);
+    return [{ name, most: full.pieces, minutes, handsMin, waitMin: Math.ceil(full.waitMin) }];
   });
   const rounds: Round[] = [];
   const free = able.map(() => 0);
@@ -56,12 +54,12 @@ export function roundsOf(list: TaskList, work: ServiceWork, pots: readonly strin
     for (let i = 1; i < able.length; i += 1) {
       if (free[i]! + able[i]!.minutes < free[at]! + able[at]!.minutes) at = i;
     }
-    const { name, most, minutes, waitMin } = able[at]!;
+    const { name, most, minutes, handsMin, waitMin } = able[at]!;
     const outMin = free[at]! + minutes;
     free[at] = outMin + waitMin;
     const here = Math.min(left, most);
     left -= here;
-    rounds.push({ pot: name, minutes, waitMin, pieces: here, outMin });
+    rounds.push({ pot: name, minutes, handsMin, waitMin, pieces: here, outMin });
     if (rounds.length >= MOST_PLACED) break;
   }
   return together(evened(rounds, pieces));
@@ -87,6 +85,7 @@ function together(rounds: readonly Round[]): Round[] {
           minutes:
             some.reduce((sum, { minutes, waitMin }) => sum + minutes + waitMin, 0) -
             some.at(-1)!.waitMin,
+          handsMin: some.reduce((sum, { handsMin }) => sum + handsMin, 0),
           pieces: some.reduce((sum, { pieces }) => sum + pieces, 0),
         };
       });

@@ -1,5 +1,5 @@
-import type { Turn } from './benchTasks';
-import { roundsOf } from './rounds';
+import { frozenBy, type Turn } from './benchTasks';
+import { roundsOf, type Round } from './rounds';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR, potGear } from './gear';
@@ -20,7 +20,8 @@ export function serveTasks(
 }
 
 /** Trays frozen flat until hard, then bagged, turn by turn: a bagged tray is free again. */
-function freezeTasks(list: TaskList, { service }: ServiceWork, turns: readonly Turn[]): Turn[] {
+function freezeTasks(list: TaskList, work: ServiceWork, turns: readonly Turn[]): Turn[] {
+  const { service } = work;
   const { rules } = list.basis;
   const hard = Math.ceil(rules['day.freezes'].value);
   return turns.map((turn, i): Turn => {
@@ -29,6 +30,7 @@ function freezeTasks(list: TaskList, { service }: ServiceWork, turns: readonly T
       {
         id: `${service.id}/bag/${i + 1}`,
         group: `${service.id} bags`,
+        deadline: frozenBy(list, work),
         modes: [mode(rules['day.bag'].value * turn.trays, ['fill'])],
       },
       {
@@ -101,13 +103,17 @@ function boilAndPlate(
     Math.max(1, list.day.people.length),
     Math.max(1, Math.ceil(alone / PLATE_ALONE_MIN)),
   );
-  const plateMin = Math.max(3, service.overMin, Math.ceil(alone / plateHands));
+  const handsMin = Math.max(3, Math.ceil(alone / plateHands));
+  // Where nobody says how long service lasts, plates go out as the pots give them.
+  const overMin = service.overMin ?? spanOf(rounds);
+  const plateMin = Math.max(handsMin, overMin);
   // The first plates go out at the hour, the last so much later.
-  const deadline = atMin + service.overMin;
+  const deadline = atMin + overMin;
   const plating = mode(
     plateMin,
     Array.from({ length: plateHands }, () => 'plate'),
     plan.boil.sauceMin > 0 ? [takes(list, GEAR.burners)] : [],
+    handsMin,
   );
   const plate = add(
     list,
@@ -133,7 +139,8 @@ function boilAndPlate(
         id: `${service.id}/round/${i + 1}`,
         group: `${service.id} ${round.pot}`,
         deadline,
-        modes: [mode(round.minutes, ['boil'], pot)],
+        // Hands put in and lift out; in between a cook minds another pot.
+        modes: [mode(round.minutes, ['boil'], pot, round.handsMin)],
       },
       {
         kind: 'round',
@@ -179,6 +186,10 @@ function boilAndPlate(
     );
   }
 }
+
+/** Minutes between the first round out and the last. */
+const spanOf = (rounds: readonly Round[]): number =>
+  rounds.length > 1 ? Math.ceil(rounds.at(-1)!.outMin - rounds[0]!.outMin) : 0;
 
 /** Water put on in time to boil. Law: the heat it takes over what the burner gives. */
 function waterOn(list: TaskList, { service, plan, result }: ServiceWork, pot: string): number {

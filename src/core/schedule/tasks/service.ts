@@ -35,6 +35,10 @@ export interface ServiceWork {
   readonly perTray: number;
 }
 
+/** Whether anything of a service is still to be made. */
+export const isToMake = ({ service }: Pick<ServiceWork, 'service'>): boolean =>
+  service.ahead !== 'inFreezer';
+
 /** Freezing is held so long in a plan that only asks how pieces do from the freezer, min. */
 const FROZEN_MIN = 600;
 /** Pieces on a tray lie so far apart, mm. */
@@ -46,7 +50,7 @@ export function planFor(plan: Plan, { portions, ahead }: Service): Plan {
     ...plan,
     batch: { ...plan.batch, wayIn: 'portions', portions },
     hold:
-      ahead === 'frozen' && lastPlace(plan.hold.phases) !== 'freezer'
+      (ahead === 'frozen' || ahead === 'inFreezer') && lastPlace(plan.hold.phases) !== 'freezer'
         ? { ...plan.hold, phases: [{ place: 'freezer', minutes: FROZEN_MIN }] }
         : plan.hold,
   };

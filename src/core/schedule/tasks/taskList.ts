@@ -13,6 +13,14 @@ export interface TaskList {
   readonly links: Link[];
   readonly shown: DayTask[];
   readonly waits: DayWait[];
+  /** What is set to drain the evening before the day begins. */
+  readonly nightBefore: NightBefore[];
+}
+
+/** Something done the evening before. */
+export interface NightBefore {
+  readonly services: readonly string[];
+  readonly of: string;
 }
 
 /** How far the day has come. */

@@ -13,7 +13,7 @@ import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bo
 import { serviceWork, type ServiceWork } from './service';
 import { gearOfDay } from './gear';
 import { makeTasks } from './makeTasks';
-import { finished, type Progress, type TaskList } from './taskList';
+import { finished, type NightBefore, type Progress, type TaskList } from './taskList';
 import { paceOf } from './pace';
 import { BOTH_ROLE, paceRole, type DayTask, type DayWait } from './task';
 
@@ -28,6 +28,8 @@ export interface DayWork {
   readonly waits: readonly DayWait[];
   /** The same tasks as the engine takes them. */
   readonly problem: Problem;
+  /** What is done the evening before, where nobody of the day is there then. */
+  readonly nightBefore: readonly NightBefore[];
   /** Hot fillings that cool slower than the limits as their cooks spread them. */
   readonly slowCooling: readonly SlowCooling[];
   /** What no timetable can mend: a plan that is not there, a shape that fits no sheet. */
@@ -84,7 +86,16 @@ export function dayWork(
   );
   const open = joined(hands.flatMap(({ hours }) => hours));
   const gear = gearOfDay(day, open);
-  const list: TaskList = { day, basis, gear, tasks: [], links: [], shown: [], waits: [] };
+  const list: TaskList = {
+    day,
+    basis,
+    gear,
+    tasks: [],
+    links: [],
+    shown: [],
+    waits: [],
+    nightBefore: [],
+  };
   makeTasks(list, { services, doughs, fillings });
   const { tasks, stood } = finished(list, progress);
   const problem: Problem = {
@@ -107,6 +118,7 @@ export function dayWork(
     fillings,
     tasks: list.shown,
     waits: list.waits,
+    nightBefore: list.nightBefore,
     problem,
     slowCooling: fillings.flatMap(({ services: of, totalG }) => {
       const { filling } = of[0]!.result;

@@ -95,10 +95,10 @@ function kindsFor(day: Day, work: DayWork, touched: ReadonlySet<string>): MendKi
         ? [
             {
               id: `over ${service.id}`,
-              steps: [15, 30, 45, 60, 90, 120].filter((each) => each > service.overMin),
+              steps: [15, 30, 45, 60, 90, 120].filter((each) => each > (service.overMin ?? 0)),
               change: (from, step) => ({
                 day: withService(from, service.id, { overMin: step }),
-                says: `${name(service.id)}: plates go out over ${spanText(step)}`,
+                says: `${name(service.id)}: serve over ${spanText(step)}`,
               }),
             },
           ]

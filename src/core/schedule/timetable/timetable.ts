@@ -253,6 +253,7 @@ export function timetableFile(work: DayWork, timetable: Timetable) {
     breaches: timetable.breaches,
     slowCooling: timetable.slowCooling,
     troubles: timetable.troubles,
+    nightBefore: work.nightBefore,
     services: timetable.services.map(({ atMin, fromMin, toMin, ...rest }) => ({
       ...rest,
       at: at(atMin),

@@ -23,6 +23,7 @@ const KINDS = [
 const AHEAD = [
   { value: 'sameDay', label: 'Made the same day' },
   { value: 'dayBefore', label: 'May be made the day before' },
+  { value: 'inFreezer', label: 'In the freezer already' },
   { value: 'frozen', label: 'Made before and frozen' },
 ] as const;
 
@@ -83,7 +84,6 @@ export function Served({
                 ahead: 'sameDay',
                 ownDough: false,
                 ownFilling: false,
-                overMin: 0,
                 pairs: 4,
                 ribbons: false,
               })
@@ -151,12 +151,14 @@ export function Served({
               />
               {service.kind === 'plates' && (
                 <QuantityField
-                  label="Plates go out over"
+                  label="Service lasts"
                   kind="minutes"
                   range={{ min: 0, max: 600, whole: true, unit: 'min' }}
                   value={service.overMin}
+                  placeholder="as the pots take"
                   step={5}
                   onChange={(overMin) => replace({ overMin })}
+                  onClear={() => replace({ overMin: undefined })}
                 />
               )}
               {service.kind === 'class' && (

@@ -62,11 +62,12 @@ export function dayPdf(
 
 const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>> = {
   /** One page for each, to be read from where they stand. */
-  people(on, { title, people, cautions }) {
+  people(on, { title, nightBefore, people, cautions }) {
     for (const { name, lines } of people) {
       on.page();
       put(on, name, { sizeMm: 9, weight: 'bold', gap: 0.5 });
       put(on, title, { sizeMm: 4, gap: 4 });
+      for (const line of nightBefore) put(on, line, { sizeMm: 5.5, weight: 'bold', gap: 1.5 });
       let date = '';
       if (lines.length === 0) put(on, 'Nothing to do.', { sizeMm: 5.5 });
       for (const line of lines) {

@@ -1,5 +1,6 @@
 'use client';
 
+import { waterIn } from '@/core/boil/rounds';
 import { writeAt } from '@/core/plan/document/patch';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import { SelectField } from '@/ui/fields/SelectField';
@@ -8,13 +9,11 @@ import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { Folded } from '../Folded';
 import { PlanChoice, PlanField } from '../PlanField';
 
-/** Three quarters full leaves room to boil up. */
-const FULL = 0.75;
-
 export function BoilControls() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { kitchen } = useWorld();
+  const { kitchen, basis } = useWorld();
+  const water = (litres: number) => waterIn(litres, basis.rules);
   const { text } = useUnits();
   const { boil: b } = plan;
   return (
@@ -30,22 +29,29 @@ export function BoilControls() {
       {kitchen.pots.length > 0 && (
         <SelectField
           label="Pot"
-          value={kitchen.pots.find(({ litres }) => litres * FULL === b.waterL)?.name ?? ''}
+          value={
+            kitchen.pots.find(({ litres }) => Math.abs(water(litres) - b.waterL) < 0.01)?.name ?? ''
+          }
           options={[
             { value: '', label: 'As typed below' },
             ...kitchen.pots.map(({ name }) => ({
               value: name,
-              label: `${name}, three quarters full`,
+              label: `${name}, four fifths full`,
             })),
           ]}
           onChange={(name) => {
             const pot = kitchen.pots.find((each) => each.name === name);
-            if (pot) edit((before) => writeAt(before, 'boil.waterL', pot.litres * FULL));
+            if (pot) edit((before) => writeAt(before, 'boil.waterL', water(pot.litres)));
           }}
         />
       )}
       <div className="grid grid-cols-2 gap-3">
         <PlanField at="boil.waterL" />
+        <PlanField
+          at="boil.atOnce"
+          optional
+          placeholder={`${result.boil.rounds.pieces}, by the pot`}
+        />
         <PlanField at="boil.saltGPerL" />
         <PlanField at="boil.sauceMin" />
         <PlanField

@@ -14,7 +14,9 @@ import { PotDrawing } from './PotDrawing';
 
 const BOUND = {
   heat: 'more would cool the water too far',
+  litres: 'more would be too much for the water',
   surface: 'more would have no room to move',
+  cook: 'your own number',
   batch: 'all at once',
 } as const;
 

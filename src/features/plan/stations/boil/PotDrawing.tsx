@@ -9,7 +9,7 @@ const MOST = 40;
 export function PotDrawing({ rounds }: { rounds: Rounds }) {
   const shown = Math.min(rounds.pieces, MOST);
   // Each piece a disc of its share of the surface, in a sunflower's order.
-  const radius = Math.sqrt(Math.min(0.9, rounds.covered) / Math.max(1, rounds.pieces)) * RIM * 0.94;
+  const radius = Math.sqrt(Math.min(0.9, rounds.layers) / Math.max(1, rounds.pieces)) * RIM * 0.94;
   return (
     <svg viewBox={`0 0 ${WIDTH} 208`} className="w-full max-w-[190px]" aria-hidden>
       <circle cx={110} cy={104} r={RIM + 8} fill="var(--bench-line)" />
