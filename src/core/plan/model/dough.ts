@@ -14,7 +14,6 @@ import type { DoughNow } from '../../dough/feel';
 import { strengthFromHang } from '../../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
 import type { RollingStage } from './rolling';
-import type { Plan } from '../document/schema';
 import { madeOf, type PlanAtBench } from './atBench';
 
 /** The dough of a batch: what to weigh, how it stands now, and how it will roll. */
