@@ -277,7 +277,7 @@ test('an overfilled first sheet is seen, and what is adopted makes both bowls en
   await page.getByRole('button', { name: 'Write it down' }).click();
   const rest = page.getByRole('region', { name: 'The rest of the batch' });
   await expect(rest).toContainText('of dough left over');
-  await rest.getByRole('button', { name: /in each, truly, from now/ }).click();
+  await rest.getByRole('button', { name: /^Aim for [\d.]+ g in each/ }).click();
   await expect(rest).toHaveCount(0);
   await expect(page.getByText(/^[\d.]+g$/).first()).toBeVisible();
 });

@@ -185,7 +185,7 @@ test('the bench card has all that is needed on the bench, and prints without the
     'dial 1',
     '2.8 g',
     '74 °C inside',
-    'egg, gluten, milk',
+    'egg, gluten and milk',
     'Do not eat raw flour',
     'local food codes',
   ]) {

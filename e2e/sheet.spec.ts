@@ -180,6 +180,6 @@ test('what fails outside the piece is said first, on the slate and at the foot o
   await expect(page.getByRole('link', { name: /pieces/ })).toContainText('Sheet fails');
   await page.goto('/');
   await expect(page.getByRole('listitem').filter({ hasText: 'Sheet fails' })).toContainText(
-    'Fails: it cannot be cut from its sheet',
+    'nothing fits the sheet',
   );
 });

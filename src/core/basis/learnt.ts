@@ -11,6 +11,7 @@ export const QUANTITY_IDS = [
   'rest',
   'edge',
   'burst',
+  'lost',
 ] as const;
 
 export type QuantityId = (typeof QUANTITY_IDS)[number];

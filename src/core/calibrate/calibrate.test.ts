@@ -2,16 +2,20 @@ import fc from 'fast-check';
 import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { planWith } from '../testing/plans';
-import { kitchenCourse } from '../testing/kitchens';
+import { evidenceOf } from '../run/evidence';
+import type { Happening } from '../run/events';
+import { foldRun } from '../run/fold';
+import { eventsFrom, kitchenCourse } from '../testing/kitchens';
 import { workingsOf } from '../plan/workings';
 import { QUANTITY_IDS, type Learnt } from '../basis/learnt';
 import { learn, type Evidence } from './learn';
 import { learntFileSchema } from './learntSchema';
-import { ageWeight, posterior } from './posterior';
+import { lossMultiplier } from './lossMultiplier';
+import { posterior } from './posterior';
 import { QUANTITIES } from './quantities';
 import { fromScale, toScale } from './scale';
 
-const look = (value: number, sd = 1, weight = 1) => ({ value, sd, weight });
+const look = (value: number, sd = 1, day = 0) => ({ value, sd, day });
 
 describe('posterior', () => {
   it('is the conjugate normal update', () => {
@@ -22,15 +26,29 @@ describe('posterior', () => {
     expect(posterior({ mean: 2, sd: 0.5 }, [])).toEqual({ mean: 2, sd: 0.5 });
   });
 
-  it('counts an old look for less, and one of a year ago half', () => {
-    expect(ageWeight(0)).toBe(1);
-    expect(ageWeight(365)).toBeCloseTo(0.5, 12);
-    expect(ageWeight(-3)).toBe(1);
-    const now = posterior({ mean: 0, sd: 1 }, [look(1)], { robust: false });
-    const old = posterior({ mean: 0, sd: 1 }, [look(1, 1, 0.5)], { robust: false });
-    expect(old.mean).toBeCloseTo(1 / 3, 12);
-    expect(old.mean).toBeLessThan(now.mean);
-    expect(old.sd).toBeGreaterThan(now.sd);
+  it('follows a kitchen that drifts, and is less sure the longer nobody looked', () => {
+    const drift = { batch: 0.01, month: 0.03 };
+    const climbing = [0, 30, 60, 90, 120].map((day, i) => look(0.03 * i, 0.04, day));
+    const still = posterior({ mean: 0, sd: 0.1 }, climbing, { robust: false });
+    const follows = posterior({ mean: 0, sd: 0.1 }, climbing, { robust: false, drift });
+    expect(follows.mean).toBeGreaterThan(still.mean + 0.01);
+    const now = posterior({ mean: 0, sd: 0.1 }, climbing, { drift, today: 120 });
+    const later = posterior({ mean: 0, sd: 0.1 }, climbing, { drift, today: 120 + 365 });
+    expect(later.mean).toBe(now.mean);
+    expect(later.sd ** 2 - now.sd ** 2).toBeCloseTo((0.03 ** 2 * 365) / 30.44, 9);
+  });
+
+  it('is the filter by hand: predict, then update', () => {
+    const drift = { batch: 0.2, month: 0 };
+    const { mean, sd } = posterior({ mean: 0, sd: 1 }, [look(1), look(2)], {
+      drift,
+      robust: false,
+    });
+    const first = { mean: 0.5, variance: 0.5 };
+    const before = first.variance + 0.04;
+    const gain = before / (before + 1);
+    expect(mean).toBeCloseTo(first.mean + gain * (2 - first.mean), 12);
+    expect(sd).toBeCloseTo(Math.sqrt((1 - gain) * before), 12);
   });
 
   it('is not swung by one slip of the pen', () => {
@@ -116,6 +134,103 @@ describe('learn', () => {
   });
 });
 
+describe('losses by cause', () => {
+  it('are counts on a Gamma prior: one disaster does not teach 41 %', () => {
+    expect(lossMultiplier(0, 0).value).toBe(1);
+    expect(lossMultiplier(33, 0.2).value).toBeCloseTo(37 / 4.2, 12);
+    const { low, value, high } = lossMultiplier(6, 4);
+    expect(low).toBeLessThan(value);
+    expect(high).toBeGreaterThan(value);
+    // 90 % of a Gamma(10, 8): 0.678 to 1.963.
+    expect(low).toBeCloseTo(0.678, 2);
+    expect(high).toBeCloseTo(1.963, 2);
+  });
+
+  it('come down by themselves where the next plan presses the air out better', () => {
+    const open = planWith({ hold: { air: 'none' } } as never);
+    const batch = foldRun(
+      eventsFrom([
+        { kind: 'sheetDone', pieces: 38, torn: false },
+        { kind: 'burst', how: 'popped', pieces: 33 },
+        { kind: 'finished', madeOn: '2026-10-01' },
+      ]),
+    );
+    const evidence = evidenceOf(open, batch, startingBasis);
+    const popped = evidence.find(({ quantity, key }) => quantity === 'lost' && key === 'burst')!;
+    expect(popped.value).toBe(33);
+    expect(popped.expected).toBeGreaterThan(20);
+    const learnt = learn([{ run: 'r', madeOn: '2026-10-01', evidence }], { today: '2026-10-02' });
+    const again = (air: 'none' | 'middle' | 'pricked') =>
+      evaluatePlan(planWith({ hold: { air } } as never), { ...startingBasis, learnt });
+    expect(again('none').breakageShare).toBeGreaterThan(0.15);
+    expect(again('middle').breakageShare).toBeLessThan(0.1);
+    expect(again('pricked').breakageShare).toBeLessThan(again('middle').breakageShare + 0.01);
+    expect(again('middle').pieces).toBeLessThan(1.2 * evaluatePlan(planWith()).pieces);
+  });
+
+  it('go to the cause that was confirmed', () => {
+    const of = (...more: Happening[]) =>
+      evidenceOf(
+        planWith(),
+        foldRun(
+          eventsFrom([
+            { kind: 'sheetDone', pieces: 40, torn: false },
+            { kind: 'burst', how: 'lip', pieces: 6 },
+            ...more,
+            { kind: 'finished' },
+          ]),
+        ),
+        startingBasis,
+      ).flatMap(({ quantity, key, value }) =>
+        quantity === 'lost' && value > 0 ? [[key, value]] : [],
+      );
+    expect(of()).toEqual([['seal', 6]]);
+    expect(of({ kind: 'traced', cause: 'overfilled', signs: ['opensAtLip'] })).toEqual([
+      ['lip', 6],
+    ]);
+  });
+
+  it('nobody saw how fall to all as they were expected', () => {
+    const evidence = evidenceOf(
+      planWith(),
+      foldRun(
+        eventsFrom([
+          { kind: 'sheetDone', pieces: 40, torn: false },
+          { kind: 'burst', how: 'unsaid', pieces: 6 },
+          { kind: 'finished' },
+        ]),
+      ),
+      startingBasis,
+    ).filter(({ quantity }) => quantity === 'lost');
+    expect(evidence.reduce((sum, { value }) => sum + value, 0)).toBeCloseTo(6, 9);
+  });
+});
+
+describe('what hands cannot do', () => {
+  const taught = (...happenings: Happening[]) =>
+    evidenceOf(
+      planWith(),
+      foldRun(eventsFrom([...happenings, { kind: 'finished' }])),
+      startingBasis,
+    ).map(({ quantity }) => quantity);
+  const sheet = (pieces: number, seconds: number): Happening => ({
+    kind: 'sheetDone',
+    pieces,
+    torn: false,
+    seconds,
+  });
+
+  it('teaches no times: a batch tapped through, a sheet of two hundred pieces', () => {
+    expect(taught(sheet(14, 140))).toContain('pace');
+    expect(taught(sheet(14, 4))).not.toContain('pace');
+    expect(taught(sheet(224, 2240))).not.toContain('pace');
+    const round = (minutes: number): Happening => ({ kind: 'roundDone', pieces: 14, minutes });
+    const edge: Happening = { kind: 'edgeAte', edge: 'soft' };
+    expect(taught(sheet(14, 140), round(3), edge)).toContain('edge');
+    expect(taught(sheet(14, 140), round(0.1), round(0.2), edge)).not.toContain('edge');
+  });
+});
+
 describe('what was learnt moves a plan', () => {
   const plan = planWith();
   const learntOf = (quantity: keyof typeof QUANTITIES, value: number, key = ''): Learnt => ({
@@ -140,7 +255,8 @@ describe('what was learnt moves a plan', () => {
     expect(on(learntOf('thicker', 1.1, 'another'))).toMatchObject({
       dough: { totalG: typical.dough.totalG },
     });
-    expect(on(learntOf('burst', 0.2)).pieces).toBeGreaterThan(typical.pieces);
+    // Ten times as many lost to the lip as the sums expect.
+    expect(on(learntOf('lost', 10, 'lip')).pieces).toBeGreaterThan(typical.pieces);
     expect(on(learntOf('pace', 2, plan.shape.family)).sheet.fill.fillMin).toBeCloseTo(
       2 * typical.sheet.fill.fillMin,
       9,
@@ -155,7 +271,7 @@ describe('what was learnt moves a plan', () => {
     const held = { ...learntOf('dosed', 1.1), held: true };
     expect(on(held).filling.totalG).toBe(typical.filling.totalG);
     const own = planWith({ batch: { ...plan.batch, breakageShare: 0.11 } });
-    const basis = { ...startingBasis, learnt: [learntOf('burst', 0.3)] };
+    const basis = { ...startingBasis, learnt: [learntOf('lost', 8, 'burst')] };
     expect(evaluatePlan(own, basis).breakageShare).toBe(0.11);
   });
 
@@ -201,10 +317,10 @@ describe('made-up kitchens', () => {
     expect(fifth).toBeLessThan(0.5 * first);
   });
 
-  it.each(['dosed', 'thicker', 'stuck', 'bowl'] as const)('the 90 %% range of %s holds', (id) => {
+  it.each(['dosed', 'thicker', 'bowl'] as const)('the 90 %% range of %s holds', (id) => {
     const looks = courses.flatMap(({ held }) => held.flatMap((each) => each[id] ?? []));
     const share = looks.filter(Boolean).length / looks.length;
     expect(share).toBeGreaterThan(0.85);
-    expect(share).toBeLessThan(0.96);
+    expect(share).toBeLessThan(0.97);
   });
 });

@@ -1,10 +1,10 @@
-/** Something that was seen, in the space it is estimated in. */
+/** Something that was seen in one batch, in the space it is estimated in. */
 export interface Seen {
   readonly value: number;
-  /** How far one such look may be off, one standard deviation. */
+  /** How far one such look may be off what the kitchen does on the whole, one standard deviation. */
   readonly sd: number;
-  /** How much it still counts, 0 to 1. */
-  readonly weight: number;
+  /** When, in days of any calendar. */
+  readonly day: number;
 }
 
 /** What is held true, and how surely. */
@@ -13,44 +13,82 @@ export interface Belief {
   readonly sd: number;
 }
 
+/** How a kitchen changes: one standard deviation a batch, and a month. */
+export interface Drift {
+  readonly batch: number;
+  readonly month: number;
+}
+
+const NO_DRIFT: Drift = { batch: 0, month: 0 };
+
 /** Looks further off than a few of their own deviations count for less and less: Student’s t, so many degrees. */
 const DEGREES = 5;
 
-const ROUNDS = 25;
+const ROUNDS = 12;
+const DAYS_A_MONTH = 30.44;
 
 /**
- * What is held true after what was seen: the conjugate normal update, each look weighed by its age and by
- * how far off it lies, so that one slip of the pen does not swing it. Law of estimation on the rule that
- * says how far looks scatter.
- * @example posterior({ mean: 0, sd: 1 }, [{ value: 1, sd: 1, weight: 1 }], { robust: false }) // mean 0.5, sd 0.707
+ * What is held true of a kitchen today, after what its batches showed: a level that drifts, seen with error
+ * (Kalman filter and smoother), each look weighed by how far off it lies, so that one slip of the pen does not
+ * swing it. Law of estimation on rules that say how far looks scatter and kitchens drift.
+ * @param seen in any order
+ * @param today the day it is asked for; that of the last look when left out
+ * @example posterior({ mean: 0, sd: 1 }, [{ value: 1, sd: 1, day: 0 }]) // mean 0.5, sd 0.707
  */
 export function posterior(
   prior: Belief,
   seen: readonly Seen[],
-  { robust = true }: { robust?: boolean } = {},
+  {
+    drift = NO_DRIFT,
+    today,
+    robust = true,
+  }: { drift?: Drift; today?: number; robust?: boolean } = {},
 ): Belief {
-  let mean = prior.mean;
-  let precision = 1 / prior.sd ** 2;
-  const rounds = robust ? ROUNDS : 1;
+  const looks = [...seen].sort((a, b) => a.day - b.day || a.value - b.value);
+  const heavy = robust && looks.length > 2;
   // The first guess of where they lie is their median: an outlier does not get to set it.
-  if (robust && seen.length > 2) mean = median(seen.map(({ value }) => value));
-  for (let i = 0; i < rounds; i += 1) {
-    let sum = prior.mean / prior.sd ** 2;
-    precision = 1 / prior.sd ** 2;
-    for (const { value, sd, weight } of seen) {
-      const off = (value - mean) / sd;
-      const trust =
-        robust && seen.length > 2 ? Math.min(1, (DEGREES + 1) / (DEGREES + off ** 2)) : 1;
-      const counts = (weight * trust) / sd ** 2;
-      sum += counts * value;
-      precision += counts;
-    }
-    const next = sum / precision;
-    const still = Math.abs(next - mean) < 1e-9;
-    mean = next;
+  const middle = median(looks.map(({ value }) => value));
+  let trust = looks.map((look) => (heavy ? trustIn(look, middle) : 1));
+  let course = smoothed(prior, looks, trust, drift);
+  for (let round = 1; heavy && round < ROUNDS; round += 1) {
+    const next = looks.map((look, i) => trustIn(look, course.levels[i]!));
+    const still = next.every((each, i) => Math.abs(each - trust[i]!) < 1e-9);
+    trust = next;
+    course = smoothed(prior, looks, trust, drift);
     if (still) break;
   }
-  return { mean, sd: 1 / Math.sqrt(precision) };
+  const last = looks.at(-1)?.day ?? 0;
+  const months = today === undefined ? 0 : Math.max(0, today - last) / DAYS_A_MONTH;
+  const { mean, variance } = course.now;
+  return { mean, sd: Math.sqrt(variance + drift.month ** 2 * (looks.length > 0 ? months : 0)) };
+}
+
+const trustIn = ({ value, sd }: Seen, level: number): number =>
+  Math.min(1, (DEGREES + 1) / (DEGREES + ((value - level) / sd) ** 2));
+
+/** The level at each look, by all of them, and as it is after the last. */
+function smoothed(
+  prior: Belief,
+  looks: readonly Seen[],
+  trust: readonly number[],
+  drift: Drift,
+): { levels: number[]; now: { mean: number; variance: number } } {
+  let [mean, variance] = [prior.mean, prior.sd ** 2];
+  const filtered: { mean: number; variance: number; before: number }[] = [];
+  looks.forEach(({ value, sd, day }, i) => {
+    const months = i === 0 ? 0 : Math.max(0, day - looks[i - 1]!.day) / DAYS_A_MONTH;
+    const before = variance + (i === 0 ? 0 : drift.batch ** 2 + months * drift.month ** 2);
+    const gain = before / (before + sd ** 2 / Math.max(1e-9, trust[i]!));
+    mean += gain * (value - mean);
+    variance = (1 - gain) * before;
+    filtered.push({ mean, variance, before });
+  });
+  const levels = filtered.map((each) => each.mean);
+  for (let i = levels.length - 2; i >= 0; i -= 1) {
+    const back = filtered[i]!.variance / filtered[i + 1]!.before;
+    levels[i] = filtered[i]!.mean + back * (levels[i + 1]! - filtered[i]!.mean);
+  }
+  return { levels, now: { mean, variance } };
 }
 
 function median(values: readonly number[]): number {
@@ -58,9 +96,3 @@ function median(values: readonly number[]): number {
   const at = (sorted.length - 1) / 2;
   return ((sorted[Math.floor(at)] ?? 0) + (sorted[Math.ceil(at)] ?? 0)) / 2;
 }
-
-/** A look of a year ago counts half. Rule. */
-export const HALF_LIFE_DAYS = 365;
-
-/** How much a look still counts after so many days. `ageWeight(365)` → `0.5` */
-export const ageWeight = (days: number): number => 0.5 ** (Math.max(0, days) / HALF_LIFE_DAYS);

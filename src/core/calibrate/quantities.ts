@@ -16,7 +16,7 @@ export interface Quantity {
   /** How far one run may be off from the next, in its scale. */
   readonly noise: number;
   /** Whose it is: of the whole kitchen, or of each cook, roller, preparation, shape. */
-  readonly of: 'kitchen' | 'cook' | 'roller' | 'preparation' | 'shape';
+  readonly of: 'kitchen' | 'cook' | 'roller' | 'preparation' | 'shape' | 'cause';
   /** Of each cook as well, beside all of them together: its key is then `shape/cook`. */
   readonly byCook?: true;
   /** Figures of a plan that it moves, by the ids of their workings. */
@@ -36,7 +36,7 @@ export const QUANTITIES = {
     scale: 'log',
     typical: startingRules['batch.dosed'].value,
     spread: startingRules['batch.dosed'].spread,
-    noise: 0.025,
+    noise: 0.04,
     of: 'cook',
     moves: ['fillingTotal', 'pieces', 'leftoverFilling'],
     more: 'doses run over',
@@ -48,7 +48,7 @@ export const QUANTITIES = {
     scale: 'log',
     typical: startingRules['batch.thicker'].value,
     spread: startingRules['batch.thicker'].spread,
-    noise: 0.022,
+    noise: 0.03,
     of: 'roller',
     moves: ['doughTotal', 'pieces', 'leftoverDough'],
     more: 'sheets come out thicker than the dial says',
@@ -151,6 +151,7 @@ export const QUANTITIES = {
     more: 'edges take longer here',
     less: 'edges are soft sooner here',
   },
+  // Of batches planned before losses were learned by their causes.
   burst: {
     name: 'Pieces lost',
     unit: 'share',
@@ -162,5 +163,17 @@ export const QUANTITIES = {
     moves: ['pieces', 'spareDough', 'doughTotal', 'fillingTotal'],
     more: 'more pieces are lost here',
     less: 'fewer pieces are lost here',
+  },
+  lost: {
+    name: 'Pieces lost to one cause, to what the sums expect',
+    unit: 'ratio',
+    scale: 'log',
+    typical: 1,
+    spread: 0.5,
+    noise: 0.5,
+    of: 'cause',
+    moves: ['pieces', 'spareDough', 'doughTotal', 'fillingTotal'],
+    more: 'more pieces are lost to it here',
+    less: 'fewer pieces are lost to it here',
   },
 } as const satisfies Record<QuantityId, Quantity>;

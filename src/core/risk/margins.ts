@@ -1,4 +1,4 @@
-import type { PlanModel } from '../plan/model/model';
+import type { HeldModel } from '../plan/model/model';
 import type { Rules } from '../basis/rules';
 import { stateOfMargin, type State } from '../basis/state';
 
@@ -18,7 +18,7 @@ export interface Margin {
   /** The bench can still work round it: it is said at its station, and loses no piece. */
   readonly workedRound?: true;
   /** Capacity against demand; `pending` while it cannot be told. */
-  of(model: PlanModel): Balance | 'pending';
+  of(model: HeldModel): Balance | 'pending';
 }
 
 /** Names of the margins, as results give them, in the order of the work. */
@@ -133,7 +133,7 @@ const ratio = ({ capacity, demand }: Balance): number =>
  * Every margin of a plan.
  * @example marginsOf(model) // { lip: 1.34, thinning: 2.02, open: 1.8, seal: 2, … }
  */
-export const marginsOf = (model: PlanModel): Margins =>
+export const marginsOf = (model: HeldModel): Margins =>
   Object.fromEntries(
     MARGINS.map((margin) => {
       const balance = margin.of(model);

@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import type { PlanModel } from '../plan/model/model';
+import type { HeldModel } from '../plan/model/model';
 import { BURST, handsOf, LIP, SEAL, steadyLink, type Hands, type Spread } from './hands';
 import type { Range } from './interpolate';
 import { kernelOf, type DoseSide, type Kernel, type SheetSide } from './kernel';
@@ -32,7 +32,7 @@ const STEPS = 64;
  * @example scatter(model).lost // 0.021
  */
 export function scatter(
-  model: PlanModel,
+  model: HeldModel,
   { pieces = PIECES, seed = 1 }: { pieces?: number; seed?: number } = {},
 ): Scatter {
   const { thicknessMm, doseG } = model.piece.input;

@@ -10,10 +10,10 @@ const planned = evaluatePlan(plan);
 const pieces = planned.pieces;
 
 /** What a batch tells of the dough that stuck, where everything round it was weighed. */
-function stuckBy({ doughG, leftG }: { doughG: number; leftG: number }) {
+function stuckBy({ doughG, leftG, n = 10 }: { doughG: number; leftG: number; n?: number }) {
   const happenings: Happening[] = [
     { kind: 'weighed', what: 'dough', g: doughG },
-    { kind: 'weighed', what: 'pieces', g: 10 * (planned.dough.perPieceG + 10), n: 10 },
+    { kind: 'weighed', what: 'pieces', g: n * (planned.dough.perPieceG + 10), n },
     { kind: 'weighed', what: 'doses', g: 100, n: 10 },
     { kind: 'counted', pieces },
     { kind: 'left', what: 'dough', g: leftG },
@@ -33,12 +33,19 @@ describe('what stuck, by what was weighed', () => {
     const much = stuckBy({ doughG: usedG + 308, leftG: 300 });
     expect(none.value).toBeGreaterThan(0.02);
     expect(much.value).toBeCloseTo(none.value, 9);
-    expect(much.sd).toBeCloseTo(none.sd, 9);
+    expect(Math.abs(much.sd / none.sd - 1)).toBeLessThan(0.1);
   });
 
-  it('tells less surely where hardly anything stuck: what was spoilt is not weighed', () => {
-    const [little, much] = [8, 30].map((g) => stuckBy({ doughG: usedG + g, leftG: 0 }));
-    expect(much!.value).toBeGreaterThan(little!.value);
-    expect(much!.sd).toBeLessThan(little!.sd);
+  it('carries the errors of all weights it is a difference of, and is none where they drown it', () => {
+    const few = stuckBy({ doughG: usedG + 8, leftG: 0, n: 10 });
+    const many = stuckBy({ doughG: usedG + 8, leftG: 0, n: 40 });
+    expect(many.sd).toBeLessThan(0.8 * few.sd);
+    expect(stuckBy({ doughG: usedG + 8, leftG: 0, n: 2 })).toBeUndefined();
+  });
+
+  it('says no more than kitchens are, however the weights fall', () => {
+    const much = stuckBy({ doughG: usedG + 200, leftG: 0 });
+    expect(much.value).toBeLessThan(0.2);
+    expect(stuckBy({ doughG: usedG - 60, leftG: 0 }).value).toBeGreaterThan(0.004);
   });
 });

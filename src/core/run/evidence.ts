@@ -7,14 +7,33 @@ import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
 import { startingBasis } from '../basis/basis';
 import { aimed, overAimed, stretchesOf } from './aims';
 import { doughIn, fillingIn } from './bowls';
+import { QUANTITIES } from '../calibrate/quantities';
 import { runLedger } from './ledger';
+import { lossEvidence } from './losses';
 import type { RunState } from './fold';
 
 /** Fewer pieces than this teach nothing of what a piece takes. */
 const LEAST_PIECES = 8;
 
-/** Evidence reckoned from what was left, where it was not measured itself, is so much vaguer. */
-const VAGUE = 0.05;
+/** What a bowl says carries what stayed in it, or on board and roller, beside its weighing. Rule. */
+const VAGUE = { filling: 0.02, dough: 0.035 } as const;
+
+/** One look at a ratio in a batch, and how far its measuring may be off. */
+interface Look {
+  readonly value: number;
+  readonly sd: number;
+}
+
+/** Looks at the same thing in one batch, as one: each by how sure it is. */
+function together(looks: readonly Look[]): Look | null {
+  const sure = looks.reduce((sum, { sd }) => sum + 1 / sd ** 2, 0);
+  return sure > 0
+    ? {
+        value: looks.reduce((sum, { value, sd }) => sum + value / sd ** 2, 0) / sure,
+        sd: 1 / Math.sqrt(sure),
+      }
+    : null;
+}
 
 /** Nobody weighs what was spoilt: the plan's own figure is out by so much of itself. */
 const SPOILT = 0.2;
@@ -39,7 +58,8 @@ export function evidenceOf(plan: Plan, run: RunState, basis: Basis = startingBas
   const add = (quantity: QuantityId, value: number, { key = '', sd = 0 } = {}) => {
     if (Number.isFinite(value)) found.push({ quantity, key, cook, value, sd });
   };
-  ofBowls(plan, result, made, state, add);
+  const weighedIn = { dough: run.doughG !== null, filling: run.fillingG !== null };
+  ofBowls(plan, result, { made, weighedIn }, state, add);
   ofDough(plan, result, state, typical, add);
   for (const [item, g] of state.ingredients) {
     const at = /^ready:(\d+):/.exec(item)?.[1];
@@ -48,29 +68,38 @@ export function evidenceOf(plan: Plan, run: RunState, basis: Basis = startingBas
     if (!part || !line || part.preparation === 'raw' || line.preparedG <= 0 || g <= 0) continue;
     add('prepared', g / line.preparedG, { key: part.preparation });
   }
-  const timed = state.sheets.filter(({ seconds, pieces }) => seconds !== null && pieces > 0);
+  const seconds = typical.rules[`shape.seconds.${plan.shape.family}`].value;
+  // Taps made faster than hands can, or of more pieces than a sheet holds, tell no times.
+  const timed = state.sheets.filter(
+    (sheet) =>
+      sheet.pieces > 0 &&
+      sheet.pieces <= MOST_OF_SHEET * Math.max(1, result.layout.pieces) &&
+      (sheet.seconds ?? 0) * sheet.people >= possible('pace') * seconds * sheet.pieces,
+  );
   if (timed.length > 0) {
     const each =
       timed.reduce((sum, { seconds, people }) => sum + (seconds ?? 0) * people, 0) /
       timed.reduce((sum, { pieces }) => sum + pieces, 0);
-    add('pace', each / typical.rules[`shape.seconds.${plan.shape.family}`].value, {
-      key: plan.shape.family,
-    });
+    add('pace', each / seconds, { key: plan.shape.family });
   }
-  if (state.edge) {
-    const minutes = state.rounds.flatMap(({ minutes: each }) => each ?? []);
+  const addEdge = (minutes: readonly number[]) => {
     const boiled =
       minutes.length > 0
         ? minutes.reduce((sum, each) => sum + each, 0) / minutes.length
         : result.boil.potMin;
     // What was boiled so long and was still hard would have wanted longer.
-    const off = { hard: 1.25, right: 1, soft: 0.85 }[state.edge];
+    const off = { hard: 1.25, right: 1, soft: 0.85 }[state.edge!];
     add('edge', (boiled / result.boil.potMin) * off, { sd: state.edge === 'right' ? 0.05 : 0.2 });
+  };
+  if (state.edge) {
+    const minutes = state.rounds.flatMap(({ minutes: each }) =>
+      each !== null && each >= possible('edge') * result.boil.potMin ? each : [],
+    );
+    // Rounds that nobody can have boiled so quickly were tapped through: they say nothing of the edge.
+    const tapped = minutes.length === 0 && state.rounds.some((round) => round.minutes !== null);
+    if (!tapped) addEdge(minutes);
   }
-  if (state.pieces >= LEAST_PIECES) {
-    const [lost, whole] = [state.lost + 0.5, Math.max(0, state.pieces - state.lost) + 0.5];
-    add('burst', lost / (lost + whole), { sd: Math.sqrt(1 / lost + 1 / whole) });
-  }
+  if (state.pieces >= LEAST_PIECES) found.push(...lossEvidence(plan, state, typical));
   return found;
 }
 
@@ -81,34 +110,59 @@ function ofBowls(
   plan: Plan,
   result: PlanResult,
   /** What the bench showed: doses and sheets were meant so. */
-  made: PlanResult,
+  {
+    made,
+    weighedIn,
+  }: {
+    made: PlanResult;
+    /** Which bowls were weighed full. */
+    weighedIn: { readonly dough: boolean; readonly filling: boolean };
+  },
   state: RunState,
   add: Add,
 ): void {
   const { pieces, doses, left } = state;
   if (pieces < LEAST_PIECES) return;
   const ledger = runLedger(made, state);
+  const doseLooks: Look[] = [];
   const over = overAimed('doseG', made.shape.doseG, state);
-  if (over !== null) add('dosed', over);
-  else if (left.fillingG !== null) {
+  if (over !== null) doseLooks.push({ value: over, sd: doseError(plan, state) });
+  // Where something was measured itself, a bowl says more only if it was weighed full as well.
+  if (left.fillingG !== null && (over === null || weighedIn.filling)) {
     const kept = plan.batch.fillingLoss.kind === 'bowl' ? plan.batch.fillingLoss.share : 0;
     const used = (ledger.filling.inG - left.fillingG) * (1 - kept);
     const meantG = aimed(stretchesOf('doseG', made.shape.doseG, state));
-    if (used > 0 && meantG > 0) add('dosed', used / meantG, { sd: VAGUE });
+    if (used > 0 && meantG > 0) {
+      const sd = Math.hypot(VAGUE.filling, bowlError(ledger.filling.inG, used));
+      doseLooks.push({ value: used / meantG, sd });
+    }
   }
+  const dosed = together(doseLooks);
+  if (dosed) add('dosed', dosed.value, { sd: dosed.sd });
   const key = plan.sheet.roller.id;
+  const sheetLooks: Look[] = [];
   const thicker = overAimed('thicknessMm', made.sheet.thicknessMm, state);
-  if (thicker !== null) add('thicker', thicker, { key });
-  else if (
+  if (thicker !== null) sheetLooks.push({ value: thicker, sd: stripError(state) });
+  if (
     left.doughG !== null &&
+    (thicker === null || weighedIn.dough) &&
     result.pieces > 0 &&
     // A dead heat turned by what was learnt is another sheet than the typical one.
     (made === result || plan.batch.wayIn !== 'both')
   ) {
-    const plannedEach = (result.dough.totalG - result.leftover.doughG) / result.pieces;
-    const each = (ledger.dough.inG - left.doughG) / pieces;
-    if (each > 0 && plannedEach > 0) add('thicker', each / plannedEach, { key, sd: VAGUE });
+    // Each stretch of one setting by its own thickness.
+    const meantMm = made.sheet.thicknessMm;
+    const thickness = aimed(stretchesOf('thicknessMm', meantMm, state)) / (meantMm * pieces);
+    const plannedEach =
+      ((result.dough.totalG - result.leftover.doughG) / result.pieces) * thickness;
+    const used = ledger.dough.inG - left.doughG;
+    if (used > 0 && plannedEach > 0) {
+      const sd = Math.hypot(VAGUE.dough, bowlError(ledger.dough.inG, used));
+      sheetLooks.push({ value: used / pieces / plannedEach, sd });
+    }
   }
+  const sheets = together(sheetLooks);
+  if (sheets) add('thicker', sheets.value, { key, sd: sheets.sd });
   // What is spoilt and trimmed goes with what was cut: more of it from more pieces and thicker sheets.
   const cut = ledger.dough.inPiecesG / Math.max(1, result.pieces * result.dough.perPieceG);
   // Only what was weighed on both sides tells what stuck.
@@ -117,19 +171,85 @@ function ofBowls(
   const rolledG = ledger.dough.inG - (left.doughG ?? 0);
   if (whole && rolledG > 0) {
     const spoilt = result.ledger.dough.spoiltG * cut + result.ledger.dough.endTrimG;
-    const share = clamp((ledger.dough.unexplainedG - spoilt) / rolledG, 0.002, 0.2);
-    // What is left of two sums is told no better than the larger of them.
-    add('stuck', share, { sd: (SPOILT * spoilt) / (share * rolledG) });
+    const share = plausible('stuck', (ledger.dough.unexplainedG - spoilt) / rolledG);
+    // What is left of several sums carries the errors of all of them.
+    const offG = Math.hypot(
+      SPOILT * spoilt,
+      (state.weighedPieces ? PIECES_DIFFER / Math.sqrt(state.weighedPieces.n) : stripError(state)) *
+        ledger.dough.inPiecesG,
+      bowlG(ledger.dough.inG),
+      bowlG(left.doughG ?? 0),
+      bowlG(left.trimG ?? 0),
+    );
+    const sd = offG / (QUANTITIES.stuck.typical * rolledG);
+    if (sd < TOO_VAGUE) add('stuck', share, { sd });
   }
   if (doses && left.fillingG !== null && plan.batch.fillingLoss.kind === 'bowl') {
     const usable = ledger.filling.inG - left.fillingG;
-    if (usable > 0) add('bowl', clamp(ledger.filling.unexplainedG / usable, 0.003, 0.2));
+    const share = plausible('bowl', ledger.filling.unexplainedG / usable);
+    const offG = Math.hypot(
+      doseError(plan, state) * ledger.filling.inPiecesG,
+      bowlG(ledger.filling.inG),
+      bowlG(left.fillingG),
+    );
+    const sd = offG / (QUANTITIES.bowl.typical * usable);
+    if (usable > 0 && sd < TOO_VAGUE) add('bowl', share, { sd });
   }
   const planned = result.ledger.dough.trimG * cut;
   if (left.trimG !== null && planned > 20) {
     add('trimFit', clamp((plan.batch.trimUsable * left.trimG) / planned, 0.3, 0.98), { sd: 0.3 });
   }
 }
+
+/** How far one scale and one hand are off: rules of measuring. */
+const SCALE_STEP_G = 1 / Math.sqrt(12);
+const BOWL = { g: 2, share: 0.005 } as const;
+/** Half of what they may be off either way: two deviations. */
+const STRIP = { g: 0.5, lengthMm: 1, widthMm: 0.5, sideMm: 100, gPerMm: 12 } as const;
+
+/** Doses weighed together: each scatters, and the scale has its step. */
+function doseError(plan: Plan, { doses }: RunState): number {
+  const piped = plan.batch.fillingLoss.kind === 'bag' || plan.shape.laid === 'piped';
+  const n = doses?.n ?? 1;
+  const load = n * (doses?.g ?? plan.shape.doseG);
+  return Math.hypot((piped ? 0.05 : 0.1) / Math.sqrt(n), SCALE_STEP_G / load);
+}
+
+/** A share told no better than this, in its logarithm, is not evidence: two weights that nearly agree. */
+const TOO_VAGUE = 1.5;
+
+/** A small difference of large weights is told no lower, or higher, than kitchens are. */
+function plausible(id: 'stuck' | 'bowl', share: number): number {
+  const { typical, spread } = QUANTITIES[id];
+  return clamp(share, typical * Math.exp(-2 * spread), typical * Math.exp(3 * spread));
+}
+
+/** Pieces differ from one another by so much; the mean of several by less. */
+const PIECES_DIFFER = 0.06;
+
+/** What a bowl's weight may be off, g. */
+const bowlG = (g: number): number => Math.max(BOWL.g, BOWL.share * g);
+
+/** A difference of two bowls carries the error of both. */
+const bowlError = (inG: number, usedG: number): number =>
+  Math.hypot(bowlG(inG), bowlG(Math.max(0, inG - usedG))) / Math.max(1, usedG);
+
+/** Strips: a square of 100 mm weighed to a gram, each again. */
+function stripError({ thickness }: RunState): number {
+  const mm = thickness.reduce((sum, each) => sum + each, 0) / Math.max(1, thickness.length);
+  const one = Math.hypot(
+    STRIP.g / (STRIP.gPerMm * mm),
+    STRIP.lengthMm / STRIP.sideMm,
+    STRIP.widthMm / STRIP.sideMm,
+  );
+  return one / Math.sqrt(Math.max(1, thickness.length));
+}
+
+/** A sheet of more pieces than this times its pattern was several, tapped at once. */
+const MOST_OF_SHEET = 2;
+
+/** Under a third of the prior's lowest, a ratio of times is none that hands can do. */
+const possible = (id: 'pace' | 'edge'): number => Math.exp(-1.6449 * QUANTITIES[id].spread) / 3;
 
 /** What the hand did to the dough. */
 function ofDough(plan: Plan, result: PlanResult, state: RunState, basis: Basis, add: Add): void {

@@ -387,14 +387,13 @@ describe('a batch written down afterwards', () => {
     expect(entryOfRun(entry.id, foldRun(written), 'UTC')).toEqual(entry);
   });
 
-  it('teaches what it says: doses, sheets, bursts', () => {
+  it('teaches what it says: doses and sheets', () => {
     const evidence = evidenceOf(plan, foldRun(written));
     expect(
       Object.fromEntries(evidence.map(({ quantity, value }) => [quantity, value])),
     ).toMatchObject({
       dosed: 10.4 / plan.shape.doseG,
       thicker: 0.9 / plan.sheet.thicknessMm,
-      burst: 3.5 / 41,
     });
   });
 

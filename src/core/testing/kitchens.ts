@@ -58,6 +58,9 @@ const takes = ({ ledger, pieces }: PlanResult) => ({
   filling: (ledger.filling.inG - ledger.filling.leftoverG) / pieces,
 });
 
+/** How far what is measured is off: doses by the spoon from one another, a strip by scale and ruler. */
+const MEASURED = { dose: 0.1, strip: 0.05 } as const;
+
 /** How one made-up kitchen went. */
 export interface KitchenCourse {
   /** How far dough and filling predicted were off, run by run, as shares of what was truly taken. */
@@ -92,15 +95,19 @@ export function kitchenCourse(plan: Plan, seed: number, runs: number): KitchenCo
       HIDDEN.map((id) => [id, drawn(id, 'noise', truth[id])]),
     ) as Hidden;
     // As many spares as are planned: fewer pieces from the same sheets would take more for each.
-    const spares = learnt.filter(({ quantity }) => quantity === 'burst');
+    const spares = learnt.filter(({ quantity }) => quantity === 'lost');
     const actual = evaluatePlan(plan, {
       ...startingBasis,
       learnt: [...asLearnt(plan, now), ...spares],
     });
     const [meant, took] = [takes(planned), takes(actual)];
+    // What is learned is the kitchen as it is on the whole: no plan knows the batch's own chance before.
+    const whole = takes(
+      evaluatePlan(plan, { ...startingBasis, learnt: [...asLearnt(plan, truth), ...spares] }),
+    );
     off.push({
-      dough: Math.abs(meant.dough / took.dough - 1),
-      filling: Math.abs(meant.filling / took.filling - 1),
+      dough: Math.abs(meant.dough / whole.dough - 1),
+      filling: Math.abs(meant.filling / whole.filling - 1),
     });
     const { ledger } = actual;
     const pieces = Math.floor(
@@ -112,8 +119,17 @@ export function kitchenCourse(plan: Plan, seed: number, runs: number): KitchenCo
         [
           { kind: 'weighed', what: 'dough', g: planned.dough.totalG },
           { kind: 'weighed', what: 'filling', g: planned.filling.totalG },
-          { kind: 'weighed', what: 'doses', g: 10 * plan.shape.doseG * now.dosed, n: 10 },
-          { kind: 'measured', test: 'thicknessMm', value: plan.sheet.thicknessMm * now.thicker },
+          {
+            kind: 'weighed',
+            what: 'doses',
+            g: 10 * plan.shape.doseG * now.dosed * (1 + (MEASURED.dose / Math.sqrt(10)) * normal()),
+            n: 10,
+          },
+          {
+            kind: 'measured',
+            test: 'thicknessMm',
+            value: plan.sheet.thicknessMm * now.thicker * (1 + MEASURED.strip * normal()),
+          },
           { kind: 'counted', pieces },
           { kind: 'left', what: 'dough', g: planned.dough.totalG - pieces * took.dough },
           { kind: 'left', what: 'filling', g: planned.filling.totalG - pieces * took.filling },

@@ -12,6 +12,8 @@ import { getKitchen } from '@/server/repositories/kitchen';
 import { getLearnt } from '@/server/repositories/learnt';
 import { getPantry } from '@/server/repositories/pantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import type { MarginId } from '@/core/risk/margins';
+import { MARGIN_NAMES } from '@/features/plan/marginWords';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
 export const metadata: Metadata = { title: 'What it taught' };
@@ -33,6 +35,8 @@ function whose({ quantity, key }: Learnt, kitchen: Kitchen, pantry: Pantry): str
     }
     case 'cook':
       return key === '' ? 'all cooks' : key;
+    case 'cause':
+      return MARGIN_NAMES[key as MarginId] ?? key;
     case 'kitchen':
       return '';
   }

@@ -27,7 +27,11 @@ export function learntFor(plan: Plan, learnt: readonly Learnt[]): readonly Learn
       ),
     ].map((id) => ['prepared', id] as const),
   ];
-  return wanted.flatMap(([id, key]) => learntOfKey(learnt, id, key) ?? []);
+  // What is lost to each cause, where the cook set no share of their own.
+  const lost = learnt.filter(
+    ({ quantity, held }) => quantity === 'lost' && !held && plan.batch.breakageShare === undefined,
+  );
+  return [...wanted.flatMap(([id, key]) => learntOfKey(learnt, id, key) ?? []), ...lost];
 }
 
 /** What the cook set otherwise than usual stays as it was set. */

@@ -28,7 +28,9 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
   const set = plan.batch.breakageShare;
   const portions = plan.batch.wayIn === 'portions';
   const counted = text(result.breakageShare, 'share');
-  const taught = result.working.pieces.learnt?.some(({ quantity }) => quantity === 'burst');
+  const taught = result.working.pieces.learnt?.some(
+    ({ quantity }) => quantity === 'burst' || quantity === 'lost',
+  );
   const why =
     set !== undefined
       ? `: you count on ${counted}`

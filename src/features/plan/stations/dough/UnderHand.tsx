@@ -56,9 +56,11 @@ function Step({ step, first }: { step: Correction; first: boolean }) {
   const effect =
     step.kind === 'flourG' || step.kind === 'waterG'
       ? `hydration ${text(before.hydration, 'share')} → ${text(after.hydration, 'share')}`
-      : step.kind === 'restMin'
-        ? `spring left ${text(before.ready.relaxationLeft, 'share')} → ${text(after.ready.relaxationLeft, 'share')}`
-        : `developed ${text(before.ready.development, 'share')} → ${text(after.ready.development, 'share')}`;
+      : step.kind === 'heldBackG'
+        ? 'it is in the recipe already'
+        : step.kind === 'restMin'
+          ? `spring left ${text(before.ready.relaxationLeft, 'share')} → ${text(after.ready.relaxationLeft, 'share')}`
+          : `developed ${text(before.ready.development, 'share')} → ${text(after.ready.development, 'share')}`;
   return (
     <li
       className={`rounded-md border-[1.5px] px-4 py-2 ${first ? 'border-ink bg-board-raised' : 'border-board-line'}`}
