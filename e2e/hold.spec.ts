@@ -16,7 +16,7 @@ test('a wet filling on a bare tray is told, and a remedy mends it', async ({ pag
     /before the pot the under-face turns tacky/,
   );
   const strands = page.getByRole('region', { name: 'Every link' });
-  await expect(strands.getByRole('listitem')).toHaveCount(8);
+  await expect(strands.getByRole('listitem')).toHaveCount(7);
   await expect(strands.getByRole('listitem').first()).toContainText(/The hold|Lifting off/);
   await verdict.getByRole('listitem').getByRole('button').first().click();
   await expect(verdict).not.toContainText('Fails');

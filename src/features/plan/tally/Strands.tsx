@@ -4,6 +4,7 @@ import { stateOfMargin } from '@/core/basis/state';
 import { MARGIN_IDS } from '@/core/risk/margins';
 import { Figure } from '@/ui/figure/Figure';
 import { STATE_WORDS } from '@/ui/figure/StateMark';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { useShown, useWorld } from '../editor/EditorContext';
 import { capital } from '../words';
 import { MARGIN_FIGURES, MARGIN_NAMES, spareWords } from '../marginWords';
@@ -18,15 +19,18 @@ const FULL = 3;
 export function Strands() {
   const { result } = useShown();
   const { basis } = useWorld();
-  const links = MARGIN_IDS.flatMap((id) => {
-    const margin = result.margins[id];
-    return margin === null ? [] : [{ id, margin }];
-  }).sort((a, b) => a.margin - b.margin);
+  const { text } = useUnits();
+  const { fill } = result.sheet;
+  // How much of a sheet is open at a time is up to the hands: it is said apart.
+  const links = MARGIN_IDS.filter((id) => id !== 'open')
+    .flatMap((id) => {
+      const margin = result.margins[id];
+      return margin === null ? [] : [{ id, margin }];
+    })
+    .sort((a, b) => a.margin - b.margin);
   return (
     <section aria-label="Every link" className="px-5 py-4">
-      <h3 className="text-small font-normal text-chalk-dim">
-        Every link, as thick as it has to spare
-      </h3>
+      <h3 className="text-small font-normal text-chalk-dim">Weak points, thinnest first</h3>
       <ul className="mt-1 grid gap-1.5">
         {links.map(({ id, margin }) => {
           const state = stateOfMargin(margin, basis.rules);
@@ -49,6 +53,11 @@ export function Strands() {
           );
         })}
       </ul>
+      {fill.piecesAtATime < result.layout.pieces && (
+        <p className="mt-2 text-small">
+          A sheet stays open {text(fill.openMin, 'min')}: fill {fill.piecesAtATime} at a time.
+        </p>
+      )}
     </section>
   );
 }

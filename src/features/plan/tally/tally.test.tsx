@@ -66,7 +66,9 @@ describe('the tally', () => {
       'listitem',
     );
     const { margins, weakestLink } = at.result();
-    expect(links).toHaveLength(MARGIN_IDS.filter((id) => margins[id] !== null).length);
+    expect(links).toHaveLength(
+      MARGIN_IDS.filter((id) => id !== 'open' && margins[id] !== null).length,
+    );
     expect(links[0]).toHaveTextContent(/Air in the pot/);
     expect(weakestLink.name).toBe('burst');
   });
