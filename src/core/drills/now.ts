@@ -2,6 +2,7 @@ import { startingBasis } from '../basis/basis';
 import { modelOf } from '../risk/modelOf';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
+import { softAt } from '../plan/model/boil';
 import { seeded } from '../seeded';
 import { clock, said, type DrillKind } from './drill';
 
@@ -41,7 +42,7 @@ export const now: DrillKind = {
       working: [
         `It is done at ${clock(doneS)}, and stands the pot until ${clock(tooLongS)}.`,
         `It floats at ${clock(floatS)}, at about 60 in 100 of the way to a hot middle: a sign, not the end.`,
-        `Its middle wants ${boil.coreS === null ? 'longer than the pot gives' : clock(boil.coreS)} to ${said(boil.targetC)} °C, its edge ${clock(60 * boil.edgeMin)}, its face ${clock(60 * boil.faceMin)}, all told; the sauce does the last of it.`,
+        `Its middle wants ${boil.coreS === null ? 'longer than the pot gives' : clock(boil.coreS)} to ${said(boil.targetC)} °C, its edge ${clock(60 * softAt(boil).edgeMin)}, its face ${clock(60 * softAt(boil).faceMin)}, all told; the sauce does the last of it.`,
       ],
     };
   },

@@ -95,6 +95,19 @@ function laterFromFrozen(
   return { bathMin: bathBack(potDip({ ...pot, loadG }), rules), faceMin: faceLater(piece) };
 }
 
+/**
+ * When edge and face are soft, from the water on: their own time, and what ice and a colder bath add, min.
+ * @example softAt(result.boil.fromFrozen).faceMin // 3.2
+ */
+export const softAt = ({
+  edgeMin,
+  faceMin,
+  later,
+}: Pick<Cooking, 'edgeMin' | 'faceMin' | 'later'>): { edgeMin: number; faceMin: number } => ({
+  edgeMin: edgeMin + later.bathMin,
+  faceMin: faceMin + later.bathMin + later.faceMin,
+});
+
 /** A piece in the pot from some start, where the pot, the piece and its edge are known. */
 function cooking(
   plan: Plan,
@@ -122,11 +135,8 @@ function cooking(
   const later = frozen
     ? laterFromFrozen(rules, { ...heat, thicknessMm, freshC }, { ...pot, fromC, frozen })
     : NO_LATER;
-  const minutes = Math.max(
-    coreMin,
-    edgeMin + later.bathMin,
-    faceMin + later.bathMin + later.faceMin,
-  );
+  const done = softAt({ edgeMin, faceMin, later });
+  const minutes = Math.max(coreMin, done.edgeMin, done.faceMin);
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
   return {
     fromC,

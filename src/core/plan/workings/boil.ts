@@ -1,6 +1,7 @@
 import { heatOf, POT_HEAT } from '../../boil/potDip';
 import { FINISH_NAMES } from '../../shapes/finish';
 import { handsOfRound } from '../../boil/rounds';
+import { softAt } from '../model/boil';
 import { figure } from '../../working/figure';
 import type { FigureList } from './asked';
 
@@ -16,8 +17,8 @@ export const boilFigures = {
       formula: 'the latest of middle, edge and face',
       inputs: {
         middle: [(boil.coreS ?? 0) / 60, 'min'],
-        edge: [boil.edgeMin, 'min'],
-        face: [boil.faceMin, 'min'],
+        edge: [softAt(boil).edgeMin, 'min'],
+        face: [softAt(boil).faceMin, 'min'],
       },
       source: `${CONDUCTION}; edge and face are craft rules; bite one to be sure`,
       compute: (of) => Math.max(of.middle, of.edge, of.face),

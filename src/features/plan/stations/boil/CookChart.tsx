@@ -1,7 +1,7 @@
 'use client';
 
 import type { CorePoint } from '@/core/boil/coreCourse';
-import type { BoilStage, Cooking } from '@/core/plan/model/boil';
+import { softAt, type BoilStage, type Cooking } from '@/core/plan/model/boil';
 import { useView } from '@/ui/layout/ViewContext';
 import { chartBox } from '../../risk/chartBox';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -20,7 +20,8 @@ export function CookChart({
 }) {
   const { text } = useUnits();
   const { box, ...drawn } = chartBox(useView(), { top: 26, height: 132, foot: 104 });
-  const { coreS, edgeMin, faceMin, floatS, potMin, minutes } = cooking;
+  const { coreS, floatS, potMin, minutes } = cooking;
+  const { edgeMin, faceMin } = softAt(cooking);
   const last = Math.max(1.35 * minutes, 1.1 * potMin + 0.5, 1);
   const tick = [0.5, 1, 2, 5, 10, 20].find((each) => last / each <= 7) ?? 30;
   const x = (minute: number) => box.left + (box.width * Math.min(minute, last)) / last;
