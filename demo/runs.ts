@@ -145,7 +145,10 @@ function fillSheets(
         1,
       );
     }
-    if (run.changedDoseG !== undefined) tell({ kind: 'changed', doseG: run.changedDoseG });
+    // What was changed to is what the hand then aims for: it goes on dosing over, or under, as it did.
+    if (run.changedDoseG !== undefined) {
+      tell({ kind: 'changed', doseG: round(run.changedDoseG / dosed, 20) });
+    }
   }
 }
 

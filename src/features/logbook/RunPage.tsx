@@ -42,6 +42,8 @@ export function RunPage({
     weighedG: result.dough.weighedG,
     basis,
   });
+  // Where no day was said, the one it began on.
+  const made = state.madeOn ?? state.beganAt;
   const tell = async (happening: Happening, said: string) => {
     if (busy) return;
     setBusy(true);
@@ -69,7 +71,7 @@ export function RunPage({
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div className="min-w-0">
           <p className="text-ink-dim">
-            {state.madeOn && <Moment at={state.madeOn} />}
+            {made && <Moment at={made} />}
             {state.cooks.length > 0 && `, ${state.cooks.join(' and ')}`}, revision {run.revision}
             {state.struck && ', taken out of the logbook'}
           </p>

@@ -17,6 +17,7 @@ export function SharedRun({ run }: { run: GivenRun }) {
   const read = useReadRun(run);
   const { state, bench } = read;
   const open = state.status === 'open';
+  const made = state.madeOn ?? state.beganAt;
   useEffect(() => {
     if (!open) return;
     const timer = setInterval(() => {
@@ -29,7 +30,7 @@ export function SharedRun({ run }: { run: GivenRun }) {
       <PlainBar />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[820px] p-5 md:py-8">
         <p className="text-ink-dim">
-          {state.madeOn && <Moment at={state.madeOn} />}
+          {made && <Moment at={made} />}
           {state.cooks.length > 0 && `, ${state.cooks.join(' and ')}`}
         </p>
         <h1 className="font-display text-[2rem] leading-tight [overflow-wrap:anywhere]">

@@ -109,6 +109,11 @@ describe('a batch read in full', () => {
     expect(screen.queryByRole('button', { name: 'Plan again with these' })).toBeNull();
   });
 
+  it('has its day, though nobody said it: the one it began on', () => {
+    open([{ kind: 'begun' }, { kind: 'finished' }]);
+    expect(document.querySelector('time')).toHaveTextContent(/2026/);
+  });
+
   it('is left out of what is learnt, and back', async () => {
     open();
     await tap('Leave it out of what is learnt');

@@ -14,7 +14,7 @@ export function AllergenChecks({
   return (
     <fieldset>
       <legend className="text-small text-ink-dim">{legend}</legend>
-      <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-x-4">
         {ALLERGENS.map((allergen) => (
           <CheckField
             key={allergen}
