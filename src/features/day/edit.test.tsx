@@ -124,13 +124,13 @@ describe('what is served', () => {
 
   it('becomes trays handed over, or a class of pairs', async () => {
     const now = shown();
-    expect(screen.getByRole('textbox', { name: /Plates go out over/ })).toBeVisible();
+    expect(screen.getByRole('textbox', { name: /Service lasts/ })).toBeVisible();
     await userEvent.selectOptions(
       screen.getByRole('combobox', { name: 'Ravioli for' }),
       'A class makes it',
     );
     expect(now().services[0]!.kind).toBe('class');
-    expect(screen.queryByRole('textbox', { name: /Plates go out over/ })).toBeNull();
+    expect(screen.queryByRole('textbox', { name: /Service lasts/ })).toBeNull();
     const pairs = screen.getByRole('textbox', { name: 'Pairs' });
     await userEvent.clear(pairs);
     await userEvent.type(pairs, '6{Enter}');

@@ -57,7 +57,7 @@ describe('fieldValue', () => {
       [fieldName(path), fieldValue(path, a, write), fieldValue(path, b, write)].join(' | '),
     );
     expect(rows).toEqual([
-      'Boil: Water in the pot | 5 l | 6.75 l',
+      'Boil: Water in the pot | 4 l | 6.75 l',
       'Dough: Air humidity | – | 60 %',
     ]);
   });

@@ -20,7 +20,7 @@ describe('cautions', () => {
       'raw flour',
       '2 hours',
       'allergens',
-      'powered rollers',
+      'away from the rollers',
       'Knives',
       'scald',
       'local food codes',
@@ -29,6 +29,17 @@ describe('cautions', () => {
     }
     expect(text).not.toContain('raw egg');
     expect(text).not.toContain('Foraged');
+  });
+
+  it('warn of what rolls the sheet: a pin takes no fingers', () => {
+    const rolledBy = (drive: 'powered' | 'pin') =>
+      says({
+        ...plain,
+        sheet: { ...planWith().sheet, roller: { ...planWith().sheet.roller, drive } },
+      });
+    expect(rolledBy('powered')).toContain('powered rollers: switch off');
+    expect(rolledBy('pin')).not.toMatch(/rollers\. Knives|powered/);
+    expect(rolledBy('pin')).toContain('Knives');
   });
 
   it('warn of raw egg where there is any, in dough, filling or seal', () => {
