@@ -119,6 +119,6 @@ test('hot filling spread too deep is warned of', async ({ page }) => {
   await expect(cooling).toContainText(/deep it fills \d trays?/);
   await type(page, 'Spread to cool', '60');
   await expect(cooling).toContainText(/Too slow to cool.*Spread it 2\d mm deep or less/);
-  await cooling.getByText('Ice bath').click();
+  await cooling.getByRole('radio', { name: 'Ice bath' }).click();
   await expect(page.getByRole('region', { name: 'Tally' })).toContainText('Filling fails');
 });
