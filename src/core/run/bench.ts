@@ -32,6 +32,7 @@ export const benchOf = (
     eggsPerG: eggsPerG(plan),
     rules,
   }),
+  rules,
   ...words,
 });
 

@@ -16,6 +16,7 @@ export const STEP_IDS = [
   'trays',
   'hold',
   'boil',
+  'plate',
   'close',
 ] as const;
 
@@ -34,7 +35,7 @@ export const WEIGHED = [
 ] as const;
 
 /** Clocks of the bench. */
-export const TIMER_IDS = ['knead', 'rest', 'cool', 'open', 'hold', 'boil'] as const;
+export const TIMER_IDS = ['knead', 'rest', 'cool', 'open', 'hold', 'boil', 'sauce'] as const;
 
 export type TimerId = (typeof TIMER_IDS)[number];
 

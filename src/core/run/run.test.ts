@@ -6,6 +6,7 @@ import { familyOf } from '../shapes/families';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
 import type { LogEntry } from '../log/logEntry';
+import { benchOf } from './bench';
 import { bowlsOf } from './bowls';
 import { runEventSchema, STEP_IDS, type Happening, type RunEvent, type StepId } from './events';
 import { evidenceOf } from './evidence';
@@ -289,20 +290,12 @@ describe('the ledger', () => {
 
 describe('the steps', () => {
   const bench = (...happenings: Happening[]): Bench => {
-    const state = run(...happenings);
-    return {
-      plan,
-      result,
-      ladder: result.ladder,
-      state,
-      live: liveOf(result, state, {
-        roller: plan.sheet.roller,
-        thicknessBandMm: familyOf(plan.shape.family).thicknessBandMm,
-        eggsPerG: 0,
-      }),
+    return benchOf(plan, result, {
+      state: run(...happenings),
+      rules: startingBasis.rules,
       write: (value, unit) => figureText(value, unit, METRIC),
       split: (value, unit) => formatFigure(value, unit, METRIC),
-    };
+    });
   };
 
   it('come in the order of the work, and each says what to do', () => {
@@ -357,6 +350,38 @@ describe('the steps', () => {
     expect(STEPS.roll.show(bench()).figure?.text).toBe(first!.label);
     const once = bench({ kind: 'ticked', step: 'roll', item: '1.0' });
     expect(STEPS.roll.show(once).figure?.text).toBe(second!.label);
+  });
+
+  it('a round that is out goes to the plates before the next goes into the pot', () => {
+    const made: Happening[] = [
+      { kind: 'counted', pieces: result.counts.made },
+      ...['fill', 'hold'].map((step): Happening => ({ kind: 'stepDone', step: step as StepId })),
+    ];
+    const out: Happening = { kind: 'roundDone', pieces: 6 };
+    expect(stepNow(bench(...made)).id).toBe('boil');
+    expect(stepNow(bench(...made, out)).id).toBe('plate');
+    const inPot: Happening = { kind: 'timerSet', timer: 'boil', minutes: 4 };
+    expect(stepNow(bench(...made, out, inPot)).id).toBe('boil');
+    const plated: Happening = { kind: 'ticked', step: 'plate', item: 'round-1' };
+    expect(stepNow(bench(...made, out, plated)).id).toBe('boil');
+  });
+
+  it('says at the plates how many, how long in the sauce, and by when', () => {
+    const shown = STEPS.plate.show(bench({ kind: 'roundDone', pieces: 12 }));
+    expect(shown.figure?.unit).toMatch(/^plates?$/);
+    expect(shown.does).toContain('1 min in the sauce');
+    expect(shown.timer).toMatchObject({ timer: 'sauce', minutes: plan.boil.sauceMin });
+    expect(shown.says.join(' ')).toContain('Serve within 10 min');
+    expect(shown.lines[0]).toMatchObject({
+      item: 'round-1',
+      name: expect.stringMatching(/12 pieces/),
+    });
+  });
+
+  it('has no plates where everything is kept back for another day', () => {
+    const kept: Happening = { kind: 'stepDone', step: 'boil' };
+    expect(stepsOf(bench(kept)).map(({ id }) => id)).not.toContain('plate');
+    expect(stepNow(bench(kept)).id).toBe('close');
   });
 
   it('the last sheet asks for no more pieces than the batch wants', () => {

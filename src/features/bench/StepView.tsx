@@ -1,5 +1,7 @@
 'use client';
 
+import { plateNow, platesOf } from '@/core/run/steps/plate';
+import { plateLine } from '@/core/run/plating';
 import { useState } from 'react';
 import type { StepId } from '@/core/run/events';
 import { lateAt } from '@/core/run/late';
@@ -85,7 +87,8 @@ function StepKeys({ id, go }: { id: StepId; go(step: StepId): void }) {
     );
   }
   if (id === 'roll') return <RollKeys onDown={() => go('fill')} />;
-  if (id === 'boil') return <BoilKeys onDone={done} start={start} />;
+  if (id === 'boil') return <BoilKeys onDone={done} start={start} onOut={() => go('plate')} />;
+  if (id === 'plate') return <PlateKeys onDone={done} onNext={() => go('boil')} />;
   return (
     <div className="bench-keys">
       {set && (
@@ -161,7 +164,7 @@ function RollKeys({ onDown }: { onDown(): void }) {
 }
 
 /** Round by round: in, the clock, out. */
-function BoilKeys({ onDone, start }: { onDone(): void; start(): void }) {
+function BoilKeys({ onDone, start, onOut }: { onDone(): void; start(): void; onOut(): void }) {
   const { bench, state, happen } = useBench();
   const { result } = bench;
   const all = state.pieces > 0 ? state.pieces : result.pieces;
@@ -178,7 +181,7 @@ function BoilKeys({ onDone, start }: { onDone(): void; start(): void }) {
       </div>
     );
   }
-  const out = () =>
+  const out = () => {
     happen(
       {
         kind: 'roundDone',
@@ -189,6 +192,8 @@ function BoilKeys({ onDone, start }: { onDone(): void; start(): void }) {
       },
       ...(clock ? [{ kind: 'timerStopped' as const, timerEvent: clock.id }] : []),
     );
+    onOut();
+  };
   return (
     <div className="bench-keys">
       <button
@@ -197,7 +202,9 @@ function BoilKeys({ onDone, start }: { onDone(): void; start(): void }) {
         className="bench-key bench-key-strong"
         onClick={clock ? out : start}
       >
-        <b>{clock ? `Out: ${now} pieces` : `In: ${now} pieces`}</b>
+        <b>
+          {clock ? 'Out' : 'In'}: {now === 1 ? '1 piece' : `${now} pieces`}
+        </b>
         <span>{clock ? 'lift them, do not pour' : 'starts the clock'}</span>
       </button>
       <p className="bench-key !border-0">
@@ -208,6 +215,77 @@ function BoilKeys({ onDone, start }: { onDone(): void; start(): void }) {
         <b>That is all</b>
         <span className="bench-dim">the rest is kept</span>
       </button>
+    </div>
+  );
+}
+
+/** Round by round: into the sauce, onto plates, and back to the pot for the next. */
+function PlateKeys({ onDone, onNext }: { onDone(): void; onNext(): void }) {
+  const { bench, state, happen } = useBench();
+  const { timer, asks } = STEPS.plate.show(bench);
+  const now = plateNow(bench);
+  const clock = state.timers.find((each) => each.timer === 'sauce');
+  const rest = platesOf(bench).filter(({ plated, n }) => !plated && n !== now?.n);
+  const plated = () => {
+    if (!now) return;
+    happen(
+      { kind: 'ticked', step: 'plate', item: plateLine(now.n) },
+      ...(clock ? [{ kind: 'timerStopped' as const, timerEvent: clock.id }] : []),
+      ...(rest.length === 0 ? [{ kind: 'stepDone' as const, step: 'boil' as const }] : []),
+    );
+    if (rest.length === 0) onDone();
+    else if (!rest.some(({ out }) => out)) onNext();
+  };
+  if (!now) {
+    return (
+      <div className="bench-keys">
+        <button type="button" data-next className="bench-key bench-key-strong" onClick={onDone}>
+          <b>{asks}</b>
+          <span>tap, space or pedal</span>
+        </button>
+      </div>
+    );
+  }
+  const waits = timer !== null && !clock;
+  return (
+    <div className="bench-keys">
+      {now.out && waits && (
+        <button
+          type="button"
+          data-next
+          className="bench-key bench-key-strong"
+          onClick={() =>
+            happen(
+              { kind: 'stepBegun', step: 'plate' },
+              { kind: 'timerSet', timer: timer.timer, minutes: timer.minutes },
+            )
+          }
+        >
+          <b>{timer.name}</b>
+          <span>starts the clock</span>
+        </button>
+      )}
+      {now.out && (
+        <button
+          type="button"
+          data-next={waits ? undefined : ''}
+          className={`bench-key ${waits ? '' : 'bench-key-strong'}`}
+          onClick={plated}
+        >
+          <b>{asks}</b>
+        </button>
+      )}
+      {!state.done.has('boil') && (
+        <button
+          type="button"
+          data-next={now.out ? undefined : ''}
+          className={`bench-key ${now.out ? '' : 'bench-key-strong'}`}
+          onClick={onNext}
+        >
+          <b>Back to the pot</b>
+          {!now.out && <span>round {now.n} is still to boil</span>}
+        </button>
+      )}
     </div>
   );
 }

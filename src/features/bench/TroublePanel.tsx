@@ -27,6 +27,7 @@ const STAGE_OF: Readonly<Record<StepId, Stage>> = {
   trays: 'tray',
   hold: 'tray',
   boil: 'pot',
+  plate: 'pot',
   close: 'end',
 };
 

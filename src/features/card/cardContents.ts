@@ -238,5 +238,15 @@ function factsOf(
           : `${text(result.safeCore.tempC, 'C')} inside`,
       says: `${result.safeCore.tempC === null ? 'bite the edge' : `about ${text(result.boil.potMin, 'min')} in the pot`}; floating is not done`,
     },
+    {
+      term: 'Plate',
+      value: `${plan.batch.piecesPerPortion} each`,
+      says:
+        plan.serving === 'broth'
+          ? 'hot bowls, hot broth over them'
+          : plan.boil.sauceMin > 0
+            ? `${text(plan.boil.sauceMin, 'min')} in a warm sauce with their water; hot plates`
+            : 'dressed on hot plates',
+    },
   ];
 }

@@ -2,11 +2,11 @@
 
 import { useMemo } from 'react';
 import { basisFrom, type Basis } from '@/core/basis/basis';
+import { benchOf } from '@/core/run/bench';
 import { compareLog } from '@/core/log/compareLog';
 import { evaluatePlan, type PlanResult } from '@/core/plan/evaluatePlan';
 import { foldRun, type RunState } from '@/core/run/fold';
 import { runLedger, type RunAccount } from '@/core/run/ledger';
-import { liveOf } from '@/core/run/live';
 import type { Bench } from '@/core/run/steps/step';
 import { systemZone } from '@/core/kitchen/localTime';
 import { entryOfRun } from '@/core/run/writtenDown';
@@ -32,19 +32,7 @@ export function useReadRun(run: GivenRun): ReadRun {
   const basis = useMemo(() => basisFrom(run), [run]);
   const result = useMemo(() => evaluatePlan(run.plan, basis), [run, basis]);
   const state = useMemo(() => foldRun(run.events), [run]);
-  const bench: Bench = {
-    plan: run.plan,
-    result,
-    ladder: result.ladder,
-    state,
-    live: liveOf(result, state, {
-      roller: run.plan.sheet.roller,
-      thicknessBandMm: result.sheet.bandMm,
-      eggsPerG: 0,
-    }),
-    write: text,
-    split,
-  };
+  const bench = benchOf(run.plan, result, { state, rules: basis.rules, write: text, split });
   return { basis, result, state, bench };
 }
 

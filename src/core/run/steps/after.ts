@@ -84,6 +84,9 @@ export const boil: BenchStep = {
           ? 'Floating is not done: bite the edge.'
           : `${write(safeCore.tempC, 'C')} in the middle; floating is not done. Local codes come first.`,
         'Lift them out, do not pour. Steam scalds.',
+        plan.serving === 'broth'
+          ? 'Broth hot and bowls warm before they go in.'
+          : 'Sauce warm and plates hot before they go in.',
       ],
       lines: [],
       timer: { timer: 'boil', minutes: pot.potMin, name: 'They are in' },
@@ -96,7 +99,7 @@ export const boil: BenchStep = {
 export const close: BenchStep = {
   id: 'close',
   title: () => 'Look back',
-  needs: ['boil'],
+  needs: ['plate'],
   applies: () => true,
   meanwhile: false,
   tests: ['doughLeft', 'fillingLeft', 'trimLeft', 'pieces'],

@@ -1,3 +1,4 @@
+import type { Rules } from '../../basis/rules';
 import type { Plan } from '../../plan/document/schema';
 import type { PlanLadder } from '../../plan/model/ladder';
 import type { PlanResult } from '../../plan/evaluatePlan';
@@ -15,6 +16,7 @@ export interface Bench {
   readonly ladder: PlanLadder;
   readonly state: RunState;
   readonly live: Live;
+  readonly rules: Rules;
   readonly write: WriteFigure;
   split(value: number, unit: FigureUnit): FormattedFigure;
 }
@@ -75,4 +77,5 @@ export const TIMER_NAMES: Readonly<Record<TimerId, string>> = {
   open: 'open sheet',
   hold: 'trays waiting',
   boil: 'in the pot',
+  sauce: 'in the sauce',
 };

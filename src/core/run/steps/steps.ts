@@ -1,5 +1,6 @@
-import { STEP_IDS, type StepId } from '../events';
+import { STEP_IDS, type StepId, type TimerId } from '../events';
 import { boil, close, hold, trays } from './after';
+import { plate, plateNow } from './plate';
 import { cool, filling, knead, rest, weigh } from './bowls';
 import { fill, portion, roll } from './sheets';
 import type { RunState } from '../fold';
@@ -18,6 +19,7 @@ export const STEPS: Readonly<Record<StepId, BenchStep>> = {
   trays,
   hold,
   boil,
+  plate,
   close,
 };
 
@@ -38,15 +40,17 @@ export function behind({ done }: Pick<RunState, 'done'>): ReadonlySet<StepId> {
 }
 
 /**
- * The step the bench stands at: at an open sheet while one dries, else the first that does not lie behind.
+ * The step the bench stands at: at an open sheet while one dries, at the plates while a round is out of the
+ * pot and none is in it, else the first that does not lie behind.
  * Closing is always the last.
  * @example stepNow(bench).id // 'weigh'
  */
 export function stepNow(bench: Bench): BenchStep {
   const passed = behind(bench.state);
-  const drying = bench.state.timers.some(({ timer }) => timer === 'open');
+  const runs = (clock: TimerId) => bench.state.timers.some(({ timer }) => timer === clock);
   const ahead = stepsOf(bench).filter(({ id }) => !passed.has(id));
-  return (drying && ahead.find(({ id }) => id === 'fill')) || (ahead[0] ?? STEPS.close);
+  const urgent = runs('open') ? 'fill' : plateNow(bench)?.out && !runs('boil') ? 'plate' : null;
+  return ahead.find(({ id }) => id === urgent) ?? ahead[0] ?? STEPS.close;
 }
 
 /** What can be done while something rests or cools: steps not yet done that need neither. */

@@ -91,6 +91,7 @@ const STEP_TASKS: Readonly<Partial<Record<StepId, readonly string[]>>> = {
   weigh: ['mix'],
   knead: ['knead'],
   filling: ['bind'],
+  plate: ['plate'],
 };
 
 function readRun(
