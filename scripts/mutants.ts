@@ -1,17 +1,23 @@
 /**
  * npm run mutants: changes one thing at a time in the core, runs the unit tests that should notice, and says
  * the share that did. The golden results and the test that every rule is read are left out: they would notice
- * anything. Words given are looked for in the names of changes: `npm run mutants -- lip stuck`.
+ * anything. Besides changes by hand and every rule it tries 60 operators and constants drawn at random.
+ * Words given are looked for in the names of changes: `npm run mutants -- lip stuck`. `--random 60 --seed 7`
+ * tries only so many drawn ones, from that seed.
  */
 import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { drawnMutants } from './mutants/draw';
 import { tool } from './setup.mjs';
 
-interface Mutant {
+/** One change: its first place in the file, or the one at a position. */
+export interface Mutant {
   readonly name: string;
   readonly file: string;
   readonly from: string;
   readonly to: string;
+  readonly at?: number;
 }
 
 const core = (name: string, file: string, from: string, to: string): Mutant => ({
@@ -197,10 +203,13 @@ function rules(): Mutant[] {
   });
 }
 
-const words = process.argv.slice(2);
-const wanted = [...BY_HAND, ...rules()].filter(
-  ({ name }) => !words.length || words.some((word) => name.includes(word)),
-);
+const { values, positionals: words } = parseArgs({
+  allowPositionals: true,
+  options: { random: { type: 'string' }, seed: { type: 'string', default: '1' } },
+});
+const drawn = drawnMutants(Number(values.random ?? 60), Number(values.seed));
+const all = values.random ? drawn : [...BY_HAND, ...rules(), ...drawn];
+const wanted = all.filter(({ name }) => !words.length || words.some((word) => name.includes(word)));
 
 /** Tests of a plan as a whole, short enough to run for every change. */
 const OF_PLANS =
@@ -226,15 +235,16 @@ function noticed(file: string): boolean {
 }
 
 const missed: string[] = [];
-for (const { name, file, from, to } of wanted) {
+for (const { name, file, from, to, at } of wanted) {
   const before = readFileSync(file, 'utf8');
-  if (!before.includes(from)) {
+  const place = at ?? before.indexOf(from);
+  if (!before.startsWith(from, place) || place < 0) {
     missed.push(`${name} (no longer in ${file})`);
     console.log(`?  ${name}`);
     continue;
   }
   try {
-    writeFileSync(file, before.replace(from, to));
+    writeFileSync(file, before.slice(0, place) + to + before.slice(place + from.length));
     const told = noticed(file);
     if (!told) missed.push(name);
     console.log(`${told ? '✓ ' : '✕ '} ${name}`);

@@ -105,8 +105,6 @@ describe('what is done', () => {
       ...Array.from({ length: first }, (_, i) =>
         event(155 + i, { kind: 'sheetDone', pieces: 14, torn: false }),
       ),
-      event(163, { kind: 'stepBegun', step: 'plate' }),
-      event(168, { kind: 'stepDone', step: 'plate' }),
     ];
     const done = doneIn(
       planned.work,
@@ -114,9 +112,18 @@ describe('what is done', () => {
     );
     expect(done.get('dough:supper/mix')).toMatchObject({ from: 100, to: 110 });
     expect(done.get('filling:supper/bind')!.to).toBe(140);
-    expect(done.get('supper/plate')).toMatchObject({ from: 163, to: 168 });
     expect(done.get(turns[0]!.id)).toMatchObject({ from: 150, to: 154 + first });
     expect(done.has(turns.at(-1)!.id)).toBe(false);
+    const plates = [
+      ...events,
+      event(163, { kind: 'stepBegun', step: 'plate' }),
+      event(168, { kind: 'stepDone', step: 'plate' }),
+    ];
+    const served = doneIn(
+      planned.work,
+      happened({ nowMin: 170, runs: [{ service: 'supper', events: plates }] }),
+    );
+    expect(served.get('supper/plate')).toMatchObject({ from: 163, to: 168 });
     const taken = [...events, event(200, { kind: 'takenBack', event: events[1]!.id })];
     const back = doneIn(
       planned.work,
