@@ -215,9 +215,16 @@ const wanted = all.filter(({ name }) => !words.length || words.some((word) => na
 const OF_PLANS =
   'plan/(judged|stations|dough|filling|model|questions|workings|evaluatePlan)|risk|log|shopping';
 
+/** Subjects that no plan is worked out with: their own tests are all that should notice. */
+const BESIDE_PLANS = [
+  ...['calibrate', 'devices', 'drills', 'faults', 'formats', 'kitchen', 'log', 'paper'],
+  ...['recipe', 'run', 'schedule', 'shopping', 'templates', 'units'],
+];
+
 /** The tests that stand beside what is changed: its subject's own, then those of plans. */
 function testsFor(file: string): string {
   const [, , subject = '', , name = ''] = file.split(/[/.]/);
+  if (BESIDE_PLANS.includes(subject)) return `src/core/${subject}/`;
   const own = subject === 'basis' ? name : subject;
   const beside =
     { judging: 'boil|batch|basis', shape: 'shapes', batch: 'batch|plan/heat' }[own] ?? own;

@@ -42,6 +42,8 @@ export interface DoughNow {
   readonly target: number;
   /** Flour of the recipe that is still beside the bowl, g. */
   readonly heldBackG: number;
+  /** Flour that is there beside it to knead in, g; Infinity where it is not limited. */
+  readonly spareFlourG: number;
   readonly kneadMin: number;
   /** As this kitchen's doughs want it, in all. */
   readonly kneadWantedMin: number;
@@ -66,7 +68,14 @@ const PINCH = { leastG: 5, mostG: 10, mostShare: 0.01, tinyShare: 0.025 } as con
  */
 export function whatToDo(feel: Feel, now: DoughNow): Correction[] {
   const steps = { sticky, crumbly, cracking, springsBack, streaky, slack, grainy }[feel](now);
-  return steps.filter(({ amount }) => amount > 0);
+  // What is not there is not kneaded in.
+  return steps
+    .map((step) =>
+      step.kind === 'flourG' && step.amount > now.spareFlourG
+        ? { ...step, amount: now.spareFlourG < 0.5 ? 0 : now.spareFlourG, ofG: now.spareFlourG }
+        : step,
+    )
+    .filter(({ amount }) => amount > 0);
 }
 
 /** A pinch of what is missing, even ones of it; the least one where nothing seems to be. */

@@ -197,6 +197,7 @@ describe('whatToDo', () => {
     waterG: 154,
     target: 0.385,
     heldBackG: 0,
+    spareFlourG: Infinity,
     kneadMin: 10,
     kneadWantedMin: 8.1,
     restMin: 30,

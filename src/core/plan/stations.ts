@@ -1,4 +1,5 @@
 import { againstBand } from '../sheet/band';
+import { isShort } from './model/flourInHand';
 import { SAFE_CORE_C } from './model/safeCore';
 import type { PlanFigures } from './model/figures';
 import type { PlanModel } from './model/model';
@@ -66,6 +67,7 @@ function countStation({ portions, pieces, layout, deadHeat, contents }: PlanFigu
 
 function doughStation({ dough }: PlanFigures, rules: Rules): Station {
   const { feel, now } = dough;
+  if (dough.inHand.some(isShort)) return { state: 'fails', word: 'not enough in hand' };
   if (feel === 'dry' || feel === 'wet') {
     const outside = feel === 'dry' ? now.low - now.hydration : now.hydration - now.high;
     const state = outside <= rules['dough.band.edge'].value ? 'edge' : 'fails';

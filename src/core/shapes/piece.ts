@@ -90,7 +90,8 @@ export function smallestSize(
 }
 
 /**
- * Doses of a shape that keep the lip, g: from the least usual to the most that holds; null when none does.
+ * Doses that a cook would put into a blank, g: from a third of what it carries, or the least usual dose where
+ * that is more, to the most that keeps its lip; null when none does. Rule.
  * @param margin so many times the lip needed, at the most
  */
 export function doseBand(
@@ -101,5 +102,6 @@ export function doseBand(
   const [low] = piece.family.usualDoseG;
   const most = largestDose(piece, { margin, maxG: mostG }, rules);
   // A blank smaller than usual carries less than usual.
-  return most > 0 ? [Math.min(low, most / 2), most] : null;
+  const least = Math.max(Math.min(low, most / 2), most * rules['shape.leastFill'].value);
+  return most > 0 ? [least, most] : null;
 }

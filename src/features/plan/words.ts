@@ -8,6 +8,7 @@ import { conflictTexts } from '@/core/plan/contentsText';
 import type { Change, Cost } from '@/core/risk/remedy';
 import type { Laid } from '@/core/shapes/mound';
 import type { DoesNotFit } from '@/core/layout/doesNotFit';
+import { isShort } from '@/core/plan/model/flourInHand';
 import { shareOut } from '@/core/plan/questions/shareOut';
 import { SAFE_CORE_C } from '@/core/plan/model/safeCore';
 import type { Plan } from '@/core/plan/document/schema';
@@ -255,6 +256,15 @@ export function stationAdvice(
           ? 'Too little for one full portion.'
           : 'Nothing inside its band uses both up.';
     case 'dough':
+      if (word === 'not enough in hand') {
+        return `${dough.inHand
+          .filter(isShort)
+          .map(
+            ({ name, needsG, haveG }) =>
+              `${name}: this takes ${write(needsG, 'g')}, you have ${write(haveG, 'g')}.`,
+          )
+          .join(' ')} Make what there is, or mix in another flour.`;
+      }
       if (word === 'weak') return 'Dough has little gluten: mix in strong flour, roll it thicker.';
       if (word === 'not ready') {
         return !dough.ready.kneadedEnough
@@ -263,7 +273,9 @@ export function stationAdvice(
       }
       return word === 'dry'
         ? `Dough is dry: ${write(dough.mend.waterG, 'g')} more water, by wet hands.`
-        : `Dough is wet: knead in ${write(dough.mend.flourG, 'g')} of flour by pinches, until it no longer sticks.`;
+        : dough.mend.leaveOutG > 0.5
+          ? `Dough is wet, and the flour is all in: leave out ${write(dough.mend.leaveOutG, 'g')} of the egg or water.`
+          : `Dough is wet: knead in ${write(dough.mend.flourG, 'g')} of flour by pinches, until it no longer sticks.`;
     case 'filling':
       if (word === 'too slow to cool') return coolingAdvice(filling.cooling, write);
       if (word === 'still warm') {

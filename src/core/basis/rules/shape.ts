@@ -16,6 +16,12 @@ export const shapeRules = defineRules({
   'shape.wrap.thickness': [0.8, 0.1, 'ratio', 'a lump folded in the hand is a little flat'],
   'shape.log.width': [1.15, 0.05, 'ratio', 'a piped log settles a little wider than round'],
   'shape.underfilled': [0.6, 0.1, 'share', 'a pocket less full than this keeps air and wrinkles'],
+  'shape.leastFill': [
+    0.33,
+    0.1,
+    'share',
+    'of what a blank can carry: with less in it a piece eats as dough',
+  ],
   'shape.pressedLoad': [6, 2, 'ratio', 'load of a sheet pressed down round a mound'],
   'shape.drape.draped': [0.35, 0.1, 'ratio', DRAPE],
   'shape.drape.stretched': [0.7, 0.15, 'ratio', DRAPE],

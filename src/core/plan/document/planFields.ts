@@ -40,6 +40,7 @@ export const PLAN_FIELDS = {
   'batch.tasted': count('Pieces to taste', 0, 200),
   'batch.breakageShare': share('Breakage', 0, 0.9, 0.01),
   'dough.parts.g': mass('Amount', 0, 50_000, 10),
+  'dough.parts.haveG': mass('All there is', 0, 50_000, 10),
   'dough.rh': share('Air humidity', 0.05, 0.95, 0.05),
   'dough.roomC': temperature('Kitchen', 0, 45),
   'dough.eggG': mass('An egg, no shell', 6, 200, 1),

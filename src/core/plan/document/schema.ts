@@ -28,6 +28,8 @@ const id = shortText('Ingredient id', 80);
 export const doughPartSchema = z.strictObject({
   id,
   g: measure('dough.parts.g'),
+  /** All there is of it; as much as is wanted when left out. */
+  haveG: measure('dough.parts.haveG').optional(),
 });
 
 export const fillingPartSchema = z.strictObject({

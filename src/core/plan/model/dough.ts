@@ -1,4 +1,5 @@
 import type { Basis } from '../../basis/basis';
+import type { Part } from '../../composition/compose';
 import { findIngredient } from '../../composition/pantry';
 import { doughCharacter, type DoughCharacter } from '../../dough/character';
 import type { EggOption } from '../../dough/eggOptions';
@@ -13,6 +14,7 @@ import { sheetTraits, type SheetTraits } from '../../dough/sheetStrength';
 import type { DoughNow } from '../../dough/feel';
 import { strengthFromHang } from '../../sheet/strengthFromHang';
 import { correctedBy, hydrationNow, partsNow, weighDough, whitesLeft } from './doughOfBatch';
+import { inHand, spareFlourG, type InHand } from './flourInHand';
 import type { RollingStage } from './rolling';
 import { madeOf, type PlanAtBench } from './atBench';
 
@@ -30,7 +32,12 @@ export interface DoughStage extends SheetTraits {
   /** How it stands in its bands: stiff and soft are schools, not faults. */
   readonly feel: DoughFeel;
   /** Water, or flour, to the nearest edge of “as it should be”, g; 0 inside it. */
-  readonly mend: { readonly waterG: number; readonly flourG: number };
+  readonly mend: {
+    readonly waterG: number;
+    readonly flourG: number;
+    /** Of what wets it, to leave out where the flour is not there, g. */
+    readonly leaveOutG: number;
+  };
   /** That flour as it is worked in: by pinches, until the dough no longer sticks. */
   readonly pinches: Pinches;
   /** Water in all of it, the flour's own too, wet basis. */
@@ -45,6 +52,10 @@ export interface DoughStage extends SheetTraits {
   readonly whites: { readonly count: number; readonly g: number };
   readonly eggWaterG: number;
   readonly holdBackG: number;
+  /** Ingredients of which there is only so much. */
+  readonly inHand: readonly InHand[];
+  /** Flour that is left to knead in, g; null where there is as much as is wanted. */
+  readonly spareFlourG: number | null;
   readonly makeup: DoughMakeup;
   readonly work: DoughWork;
   readonly ready: Readiness;
@@ -90,7 +101,9 @@ export function doughStage(
     },
     rules,
   );
-  const mend = mendOf(now);
+  const limited = inHand(plan, standing, basis);
+  const spareG = spareFlourG(limited, standing, basis);
+  const mend = mendOf(now, spareG ?? Infinity, wetShare(standing, now, basis));
   const eggWaterG = weighed.parts.reduce((sum, { id, g }) => {
     const row = findIngredient(pantry, id);
     return sum + (row.group === 'egg' ? g * row.water : 0);
@@ -107,7 +120,7 @@ export function doughStage(
     now,
     feel: feelOf(now.hydration, now),
     mend,
-    pinches: pinchesFor(mend.flourG, rules),
+    pinches: pinchesFor(Math.min(mend.flourG, spareG ?? Infinity), rules),
     moisture: doughMoisture(weighedG > 0 ? standing : dough.parts, pantry, now),
     recipeG: recipe.massG,
     scale: weighedG / recipe.massG,
@@ -133,6 +146,8 @@ export function doughStage(
       },
       rules,
     ),
+    inHand: limited,
+    spareFlourG: spareG,
     makeup,
     work,
     ready,
@@ -147,15 +162,31 @@ export function doughStage(
   };
 }
 
-/** What leads a dough outside “as it should be” to the nearest edge of it. Law. */
-function mendOf({ hydration, flourG, waterG, asItShouldBe: [from, to] }: Hydration): {
-  waterG: number;
-  flourG: number;
-} {
+/**
+ * What leads a dough outside “as it should be” to the nearest edge of it. Law.
+ * @param spareG flour that is there to knead in
+ * @param wet share of water in what wets the dough
+ */
+function mendOf(
+  { hydration, flourG, waterG, asItShouldBe: [from, to] }: Hydration,
+  spareG: number,
+  wet: number,
+): DoughStage['mend'] {
+  const wantedG = hydration > to ? waterG / to - flourG : 0;
   return {
     waterG: hydration < from ? (from - hydration) * flourG : 0,
-    flourG: hydration > to ? waterG / to - flourG : 0,
+    flourG: wantedG,
+    leaveOutG: wantedG > spareG && wet > 0 ? (waterG - to * (flourG + spareG)) / wet : 0,
   };
+}
+
+/** Share of water in everything that wets a dough: in eggs about three quarters. */
+function wetShare(parts: readonly Part[], { waterG }: Hydration, { pantry }: Basis): number {
+  const wettingG = parts.reduce((sum, { id, g }) => {
+    const { group, water } = findIngredient(pantry, id);
+    return sum + (group !== 'flour' && water > 0.2 ? g : 0);
+  }, 0);
+  return wettingG > 0 ? Math.min(1, waterG / wettingG) : 0;
 }
 
 const countOf = (
@@ -173,6 +204,7 @@ export function doughUnderHand(plan: PlanAtBench, f: DoughStage): DoughNow {
     flourG: f.now.flourG,
     waterG: f.now.waterG,
     target: f.target,
+    spareFlourG: f.spareFlourG ?? Infinity,
     heldBackG: Math.max(0, f.holdBackG - madeOf(plan, 'heldBackG')),
     kneadMin: f.work.kneadMin,
     kneadWantedMin: f.ready.kneadWantedMin,

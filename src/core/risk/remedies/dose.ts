@@ -1,4 +1,4 @@
-import { largestDose } from '../../shapes/piece';
+import { doseBand, largestDose } from '../../shapes/piece';
 import { hold, type Remedy } from '../remedy';
 
 const halfGrams = (g: number): number => Math.floor(g * 2) / 2;
@@ -8,7 +8,7 @@ export const dose: Remedy<'dose'> = {
   kind: 'dose',
   lifts: ['lip', 'thinning', 'lift', 'face', 'burst'],
   propose({ piece: { input }, basis: { rules } }) {
-    const least = input.family.usualDoseG[0];
+    const least = doseBand(input, rules)?.[0] ?? input.family.usualDoseG[0];
     const most = halfGrams(
       largestDose(input, { margin: rules['risk.aim'].value, maxG: input.doseG }, rules),
     );

@@ -12,6 +12,7 @@ import { Folded } from '../Folded';
 import { PartRow } from '../PartRow';
 import { PlanChoice, PlanField, withoutPath } from '../PlanField';
 import { RecipeTools } from '../RecipeTools';
+import { FlourInHand } from './FlourInHand';
 import { EggSize } from './EggSize';
 import { StylePicker } from './StylePicker';
 
@@ -80,6 +81,7 @@ function Recipe() {
         )}
       </EditableList>
       <RecipeTools of="dough" />
+      <FlourInHand />
       <EggSize />
     </section>
   );

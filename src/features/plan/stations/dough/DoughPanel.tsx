@@ -123,6 +123,16 @@ function MendDough() {
     return <b>Work in {text(mend.waterG, 'g')} of water, by wet hands, a little at a time.</b>;
   }
   if (feel !== 'wet') return null;
+  if (mend.leaveOutG > 0.5) {
+    return (
+      <b>
+        {pinches.totalG > 0.5
+          ? `There is ${text(pinches.totalG, 'g')} of flour left to knead in; beyond that, `
+          : 'There is no flour left to knead in: '}
+        leave out {text(mend.leaveOutG, 'g')} of the egg or water.
+      </b>
+    );
+  }
   return (
     <b>
       Knead in flour by pinches until it no longer sticks: about {text(pinches.totalG, 'g')},{' '}

@@ -59,9 +59,11 @@ export default function WholeEggs() {
   };
   /** The recipe of an option; from flour or eggs, its dough is what is in hand. */
   const asOption = (p: Plan, option: EggOption, source: From): Plan => {
+    const haveG = (id: string) => p.dough.parts.find((part) => part.id === id)?.haveG;
     const parts = partsOfOption(p.dough.parts, option, p.dough, pantry).map(({ id, g }) => ({
       id,
       g: Math.round(g * 10) / 10,
+      ...(haveG(id) !== undefined && { haveG: haveG(id) }),
     }));
     const next = { ...p, dough: { ...p.dough, parts } };
     if (source === 'batch') return next;
