@@ -37,12 +37,7 @@ const BY_HAND: readonly Mutant[] = [
   ),
   core('stuck dough lost', 'batch/ledger', '    stuckG,\n', '    stuckG: 0,\n'),
   core('what sticks is not rolled', 'batch/batch', '* (1 - stuckShare);', '* 1;'),
-  core(
-    'fish dropped from safe core',
-    'plan/model/safeCore',
-    "|| group === 'fish'",
-    "|| (group as string) === 'fowl'",
-  ),
+  core('fish dropped from safe core', 'plan/model/safeCore', "'meat', 'fish',", "'meat',"),
   core(
     'room temperature ignored',
     'plan/model/rolling',

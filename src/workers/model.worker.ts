@@ -2,6 +2,8 @@ import { basisFrom, type BasisParts } from '../core/basis/basis';
 import { expose } from 'comlink';
 import { compareShapes, type ShapeOutcome } from '../core/plan/questions/compareShapes';
 import { searchHeats, type HeatOption, type HeatSearch } from '../core/plan/questions/heatSearch';
+import { bestPartners, splitAmong, type Split } from '../core/plan/questions/splitShapes';
+import type { FamilyId } from '../core/shapes/families';
 import { balanceMap } from '../core/risk/balanceMap';
 import type { MapKind, MarginMap } from '../core/risk/marginMap';
 import { sizeMap } from '../core/risk/sizeMap';
@@ -53,6 +55,13 @@ const questions = {
       plated,
       make: toMake(plated, hands.lost) + tasted,
     };
+  },
+  bestPartners(plan: Plan, on: BasisParts, onProgress: OnProgress): Split[] {
+    return bestPartners(plan, basisFrom(on), nowAndThen(onProgress)).slice(0, 5);
+  },
+  splitAmong(plan: Plan, on: BasisParts, others: readonly FamilyId[]): Split[] {
+    const split = splitAmong(plan, others, basisFrom(on));
+    return split ? [split] : [];
   },
   compareShapes(plan: Plan, on: BasisParts, onProgress: OnProgress): ShapeOutcome[] {
     return compareShapes(plan, basisFrom(on), nowAndThen(onProgress));

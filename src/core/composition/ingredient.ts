@@ -18,6 +18,8 @@ export const INGREDIENT_GROUPS = [
   'meat',
   'fish',
   'nut',
+  /** A filling that came made: nobody here knows what is in it. */
+  'made',
 ] as const;
 
 export type IngredientGroup = (typeof INGREDIENT_GROUPS)[number];

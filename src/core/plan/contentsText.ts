@@ -10,11 +10,16 @@ const list = new Intl.ListFormat('en-GB', { style: 'long', type: 'conjunction' }
 export function containsText({
   piece,
   mayContain,
-}: Pick<PlanContents, 'piece' | 'mayContain'>): string {
-  const contains =
+  unknown,
+}: Pick<PlanContents, 'piece' | 'mayContain' | 'unknown'>): string {
+  const known =
     piece.allergens.length > 0
       ? `Contains ${list.format(piece.allergens)}.`
       : 'None of the listed allergens in it.';
+  const contains =
+    unknown.length === 0
+      ? known
+      : `${piece.allergens.length > 0 ? `${known} ` : ''}The filling came made: ask what is in it before you serve it.`;
   const shared =
     mayContain.length > 0
       ? `May contain ${list.format(mayContain)}, from shared equipment.`
@@ -35,8 +40,13 @@ const WHERE: Readonly<Record<PiecePart, string>> = {
   pan: 'in the pan',
 };
 
-const needText = (need: Conflict['need']): string =>
-  'diet' in need ? (need.diet === 'plant' ? 'Not vegan' : 'Not vegetarian') : `Has ${need.without}`;
+function needText({ need, unknown }: Conflict): string {
+  const diet = 'diet' in need ? (need.diet === 'plant' ? 'vegan' : 'vegetarian') : null;
+  if (unknown) return diet ? `Perhaps not ${diet}` : `May have ${(need as NoAllergen).without}`;
+  return diet ? `Not ${diet}` : `Has ${(need as NoAllergen).without}`;
+}
+
+type NoAllergen = Extract<Conflict['need'], { readonly without: string }>;
 
 /**
  * Why guests may not be given it, a sentence for each need.
@@ -44,8 +54,9 @@ const needText = (need: Conflict['need']): string =>
  */
 export function conflictTexts(conflicts: readonly Conflict[]): string[] {
   const byNeed = new Map<string, Set<string>>();
-  for (const { need, part, name } of conflicts) {
-    const key = needText(need);
+  for (const conflict of conflicts) {
+    const { part, name } = conflict;
+    const key = needText(conflict);
     const of = byNeed.get(key) ?? new Set();
     of.add(`${name.toLowerCase()} ${WHERE[part]}`);
     byNeed.set(key, of);

@@ -39,6 +39,7 @@ const BY_GROUP: Readonly<Record<IngredientGroup, Pack>> = {
   meat: { kind: 'loose', stepG: 50 },
   fish: { kind: 'loose', stepG: 50 },
   nut: { kind: 'packet', name: 'packet', sizeG: 100 },
+  made: { kind: 'none' },
 };
 
 /** How an ingredient is usually bought. Table: sizes differ from shop to shop. */
@@ -75,6 +76,7 @@ const AISLE_OF: Readonly<Record<IngredientGroup, Aisle>> = {
   meat: 'Meat and fish',
   fish: 'Meat and fish',
   nut: 'Cupboard',
+  made: 'Cupboard',
 };
 
 /** The aisle of a group; butter and milk stand with the dairy whatever their group. */

@@ -6,7 +6,7 @@ import { useAction } from '@/features/actions/useAction';
 import { pantryWith, type PantryRows } from '@/core/composition/pantry';
 import type { EggContents } from '@/core/dough/eggSizes';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
-import type { NewPlan } from '@/core/plan/questions/newPlan';
+import { MADE_FEELS, type NewPlan } from '@/core/plan/questions/newPlan';
 import { FAMILY_IDS, familyOf, type FamilyId } from '@/core/shapes/families';
 import { beginPlan } from '@/server/actions/plans';
 import { Button } from '@/ui/buttons/Button';
@@ -39,6 +39,15 @@ export interface NewPlanFormProps {
 
 const IN_HAND = 'inHand';
 
+const FEEL_NAMES = { firm: 'Firm', workable: 'Workable', loose: 'Loose', wet: 'Wet' } as const;
+
+const FEEL_SAYS = {
+  firm: 'Rolls to a ball and keeps its shape.',
+  workable: 'Pipes, and stands where it is put.',
+  loose: 'Slumps on the spoon.',
+  wet: 'Weeps on the plate: dry it before you close it in.',
+} as const;
+
 const USUAL_PORTIONS = 4;
 
 /** Asks what a cook knows before there is a plan, and opens at the answer. */
@@ -48,7 +57,9 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
   const { busy, trouble, run, refuse } = useAction({ tells: 'here' });
   const [portions, setPortions] = useState<number | null>(null);
   const [family, setFamily] = useState<FamilyId | 'any'>('any');
-  const [from, setFrom] = useState<'list' | 'recipe'>('list');
+  const [from, setFrom] = useState<'list' | 'recipe' | 'made'>('list');
+  const [madeG, setMadeG] = useState(500);
+  const [feel, setFeel] = useState<(typeof MADE_FEELS)[number]>('workable');
   const [filling, setFilling] = useState(fillings[0]?.id ?? '');
   const [dough, setDough] = useState(doughs[0]?.id ?? '');
   const [flour, setFlour] = useState('flour-00');
@@ -75,9 +86,12 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       : dough === IN_HAND
         ? { kind: 'inHand', flour, flourG, eggs }
         : { kind: 'style', id: dough },
-    filling: own?.filling.length
-      ? { kind: 'recipe', parts: own.filling, had }
-      : { kind: 'starting', id: filling },
+    filling:
+      from === 'made'
+        ? { kind: 'made', g: madeG, feel }
+        : own?.filling.length
+          ? { kind: 'recipe', parts: own.filling, had }
+          : { kind: 'starting', id: filling },
   });
   const send = () => {
     if (own && recipe.waiting > 0) {
@@ -130,18 +144,41 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
           What goes in it?
         </h2>
         <div className="max-w-[26rem]">
-          <Choice<'list' | 'recipe'>
+          <Choice<'list' | 'recipe' | 'made'>
             label="Filling from"
             hideLabel
             value={from}
             options={[
               { value: 'list', label: 'Pick a filling' },
               { value: 'recipe', label: 'I have a recipe' },
+              { value: 'made', label: 'I have it made' },
             ]}
             onChange={setFrom}
           />
         </div>
-        {from === 'list' ? (
+        {from === 'made' && (
+          <div className="grid max-w-[44rem] grid-cols-[minmax(0,1fr)] items-end gap-3 sm:grid-cols-[10rem_minmax(0,1fr)]">
+            <QuantityField
+              label="Filling in hand"
+              kind="mass"
+              range={PLAN_FIELDS['batch.fillingInHandG']}
+              step={50}
+              value={madeG}
+              onChange={setMadeG}
+            />
+            <Choice<(typeof MADE_FEELS)[number]>
+              label="How does it feel?"
+              value={feel}
+              options={MADE_FEELS.map((value) => ({ value, label: FEEL_NAMES[value] }))}
+              onChange={setFeel}
+            />
+            <p className="text-small text-ink-dim sm:col-span-2">
+              {FEEL_SAYS[feel]} Ask what is in it: without a recipe its allergens are not known
+              here.
+            </p>
+          </div>
+        )}
+        {from === 'made' ? null : from === 'list' ? (
           <TileChoice
             label="Fillings"
             value={filling}

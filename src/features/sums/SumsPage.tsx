@@ -12,6 +12,7 @@ import { CupsSum } from './CupsSum';
 import { DampFlourSum } from './DampFlourSum';
 import { HydrationSum } from './HydrationSum';
 import { DiscsSum, HangTestSum, OpenTimeSum, SheetLengthSum, StripTestSum } from './SheetSums';
+import { PiecesSum } from './PiecesSum';
 import { FrozenSum, KeepSum, PotSum, SwellingSum } from './PotSums';
 import { TraySum, TrimSum } from './TrayAndTrimSums';
 import { SpoonTestSum } from './SpoonTestSum';
@@ -20,6 +21,7 @@ import { SUMS, type SumId } from './sumList';
 import { WholeEggsSum } from './WholeEggsSum';
 
 const SUM_PARTS: Record<SumId, ComponentType<SumProps>> = {
+  pieces: PiecesSum,
   hydration: HydrationSum,
   'whole-eggs': WholeEggsSum,
   'damp-flour': DampFlourSum,

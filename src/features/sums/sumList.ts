@@ -10,6 +10,12 @@ interface Sum {
 /** The quick sums, by what a cook asks, with the words of the craft each uses. */
 export const SUMS = [
   {
+    id: 'pieces',
+    name: 'Pieces from a dough',
+    asks: 'How many from this dough, and how much filling?',
+    words: ['blank', 'trim'],
+  },
+  {
     id: 'hydration',
     name: 'Hydration',
     asks: 'Is my dough too wet or too dry?',

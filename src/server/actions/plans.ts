@@ -13,9 +13,17 @@ import { check } from '../check';
 import { database } from '../database';
 import { acting } from '../acting';
 import type { Outcome } from '../outcome';
-import { createPlan, destroyPlan, getPlan, movePlan, savePlan } from '../repositories/plans';
+import {
+  createPlan,
+  createPlans,
+  destroyPlan,
+  getPlan,
+  movePlan,
+  savePlan,
+} from '../repositories/plans';
 import { getRevision, nameRevision } from '../repositories/revisions';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
+import { MOST_SHAPES } from '@/core/plan/questions/splitShapes';
 import { newPlan, newPlanSchema } from '@/core/plan/questions/newPlan';
 import { getKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
@@ -23,6 +31,7 @@ import { getPantry } from '../repositories/pantry';
 const idSchema = z.string().min(1).max(60);
 /** The client's own, so that a plan sent twice is made once. */
 const newIdSchema = z.uuid({ error: 'New id must be a UUID' });
+const documentsSchema = z.array(z.unknown()).min(1).max(MOST_SHAPES);
 const shelfSchema = z.enum(['current', 'archived', 'deleted']);
 
 /** A new plan from the starting plan of a shape, on the kitchen's first roller. Gives its id. */
@@ -52,6 +61,26 @@ export async function importPlan(document: unknown, newId: unknown): Promise<Out
   const result = await acting('plan', () => {
     const plan = parsePlan(document, getPantry(database()));
     return createPlan(database(), { id: check(newIdSchema, newId), plan, now: new Date() }).id;
+  });
+  revalidatePath('/');
+  return result;
+}
+
+/** New plans from plan documents, all of them or none. Gives their ids. */
+export async function importPlans(
+  documents: unknown,
+  newIds: unknown,
+): Promise<Outcome<readonly string[]>> {
+  const result = await acting('plan', () => {
+    const db = database();
+    const pantry = getPantry(db);
+    const plans = check(documentsSchema, documents).map((each) => parsePlan(each, pantry));
+    const ids = check(z.array(newIdSchema).length(plans.length), newIds);
+    const now = new Date();
+    return createPlans(
+      db,
+      plans.map((plan, i) => ({ id: ids[i]!, plan, now })),
+    ).map(({ id }) => id);
   });
   revalidatePath('/');
   return result;

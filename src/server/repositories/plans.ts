@@ -154,31 +154,43 @@ export function getPlan(db: Connection, id: string): StoredPlan {
  * Puts a new plan away under an id of its own. The same again makes one.
  * @throws PlanError when the id is that of another plan
  */
-export function createPlan(
-  db: Database,
-  { id, plan, now, sitting = '' }: { id: string; plan: Plan; now: Date; sitting?: string },
-): StoredPlan {
+export function createPlan(db: Database, plan: NewPlan): StoredPlan {
+  return createPlans(db, [plan])[0]!;
+}
+
+/** A plan that is not stored yet, under the id it is to have. */
+export interface NewPlan {
+  readonly id: string;
+  readonly plan: Plan;
+  readonly now: Date;
+  readonly sitting?: string;
+}
+
+/** Stores several new plans, all of them or none. */
+export function createPlans(db: Database, plans: readonly NewPlan[]): StoredPlan[] {
+  write(db, (tx) => plans.forEach((each) => insertPlan(tx, each)));
+  return plans.map(({ id }) => getPlan(db, id));
+}
+
+function insertPlan(tx: Connection, { id, plan, now, sitting = '' }: NewPlan): void {
   const at = now.toISOString();
-  write(db, (tx) => {
-    if (tx.select({ id: plans.id }).from(plans).where(eq(plans.id, id)).get()) {
-      const first = and(eq(planRevisions.planId, id), eq(planRevisions.number, 1));
-      const kept = tx.select().from(planRevisions).where(first).get();
-      if (kept?.document === JSON.stringify(plan)) return;
-      throw new PlanError('id: is that of another plan', 'id');
-    }
-    tx.insert(plans).values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at }).run();
-    tx.insert(planRevisions)
-      .values({
-        planId: id,
-        number: 1,
-        document: JSON.stringify(plan),
-        sitting,
-        createdAt: at,
-        updatedAt: at,
-      })
-      .run();
-  });
-  return getPlan(db, id);
+  if (tx.select({ id: plans.id }).from(plans).where(eq(plans.id, id)).get()) {
+    const first = and(eq(planRevisions.planId, id), eq(planRevisions.number, 1));
+    const kept = tx.select().from(planRevisions).where(first).get();
+    if (kept?.document === JSON.stringify(plan)) return;
+    throw new PlanError('id: is that of another plan', 'id');
+  }
+  tx.insert(plans).values({ id, revision: 1, edition: 1, createdAt: at, updatedAt: at }).run();
+  tx.insert(planRevisions)
+    .values({
+      planId: id,
+      number: 1,
+      document: JSON.stringify(plan),
+      sitting,
+      createdAt: at,
+      updatedAt: at,
+    })
+    .run();
 }
 
 /**

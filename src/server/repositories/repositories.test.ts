@@ -10,6 +10,7 @@ import { NotFoundError } from './notFound';
 import {
   countShelves,
   createPlan,
+  createPlans,
   destroyPlan,
   getPlan,
   lastMade,
@@ -40,6 +41,15 @@ afterEach(() => db.$client.close());
 
 const save = (doseG: number, baseEdition: number, minutes: number, sitting = 's1') =>
   savePlan(db, { id: 'a', plan: dosed(doseG), baseEdition, sitting, now: at(minutes) });
+
+describe('several new plans', () => {
+  it('are stored together, or not at all', () => {
+    const one = (id: string, doseG: number) => ({ id, plan: dosed(doseG), now: at(1) });
+    expect(createPlans(db, [one('b', 7), one('c', 9)]).map(({ id }) => id)).toEqual(['b', 'c']);
+    expect(() => createPlans(db, [one('d', 7), one('a', 7)])).toThrow(/another plan/);
+    expect(() => getPlan(db, 'd')).toThrow(NotFoundError);
+  });
+});
 
 describe('saving a plan', () => {
   it('stores it and moves on by one edition', () => {

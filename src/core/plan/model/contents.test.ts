@@ -147,3 +147,28 @@ describe('guests who may not be given everything', () => {
     expect(floury(wet({ guests: guests('any', ['gluten']) }))).toEqual([]);
   });
 });
+
+describe('a filling that came made', () => {
+  const made = (guests: Partial<Plan['guests']> = {}) =>
+    buckwheat({
+      filling: { parts: [{ id: 'filling-made-workable', g: 400, preparation: 'raw' }] },
+      hold: { surface: 'cloth' },
+      guests: { diet: 'any', without: [], ...guests },
+    } as never);
+
+  it('is never said to be free of anything', () => {
+    const contents = has(made());
+    expect(containsText(contents)).toContain('ask what is in it');
+    expect(containsText(contents)).not.toContain('None of the listed');
+    expect(contents.piece.diet).toBe('ask');
+  });
+
+  it('is not cleared for guests who avoid something', () => {
+    const { conflicts } = has(made({ diet: 'plant', without: ['tree nuts'] }));
+    expect(conflictTexts(conflicts).join(' ')).toMatch(/Perhaps not vegan.*May have tree nuts/);
+  });
+
+  it('is cooked through as if meat were in it', () => {
+    expect(evaluatePlan(made()).safeCore.tempC).toBe(74);
+  });
+});

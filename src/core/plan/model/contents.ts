@@ -15,6 +15,8 @@ export interface Conflict {
   readonly need: { readonly diet: Exclude<GuestDiet, 'any'> } | { readonly without: string };
   readonly part: PiecePart;
   readonly name: string;
+  /** It came made: whether it has what they avoid, nobody here knows. */
+  readonly unknown: boolean;
 }
 
 /** Allergens and diet of the parts of a piece, and of the whole of it. */
@@ -24,6 +26,8 @@ export interface PlanContents {
   /** What else touches it: dusting, tray, seal, pan. */
   readonly touching: Contents;
   readonly piece: Contents;
+  /** What came made, by name: what is in it is not known here. */
+  readonly unknown: readonly string[];
   /** Allergens that are not in it, and that the kitchen handles: shared boards and water spread them. */
   readonly mayContain: readonly string[];
   /** Against what the plan's guests may not be given. */
@@ -56,6 +60,10 @@ export function contentsOf(
     filling: of(({ part }) => part === 'filling'),
     touching: of(({ part }) => part !== 'dough' && part !== 'filling'),
     piece,
+    unknown: all.flatMap(({ id }) => {
+      const { group, name } = findIngredient(pantry, id);
+      return group === 'made' ? name : [];
+    }),
     mayContain,
     conflicts: conflictsOf(plan, pantry),
     traces: plan.guests.without.filter((each) => mayContain.includes(each)),
@@ -67,14 +75,15 @@ export function conflictsOf(plan: Plan, pantry: Pantry): Conflict[] {
   const { diet, without } = plan.guests;
   if (diet === 'any' && without.length === 0) return [];
   return onPiece(plan).flatMap(({ part, id, field }): Conflict[] => {
-    const { name, allergens } = findIngredient(pantry, id, field);
+    const { name, allergens, group } = findIngredient(pantry, id, field);
+    const unknown = group === 'made';
     return [
       ...(diet !== 'any' && !suitsDiet(dietOf([id], pantry), diet)
-        ? [{ need: { diet }, part, name }]
+        ? [{ need: { diet }, part, name, unknown }]
         : []),
       ...without
-        .filter((each) => allergens.includes(each))
-        .map((each): Conflict => ({ need: { without: each }, part, name })),
+        .filter((each) => unknown || allergens.includes(each))
+        .map((each): Conflict => ({ need: { without: each }, part, name, unknown })),
     ];
   });
 }

@@ -1,8 +1,12 @@
+import type { IngredientGroup } from '../../composition/ingredient';
 import { findIngredient, type Pantry } from '../../composition/pantry';
 import type { Plan } from '../document/schema';
 
 /** Core temperature taken as safe for meat, fish, poultry and egg when nothing else is set, °C. */
 export const SAFE_CORE_C = 74;
+
+/** Groups that ask for it. What came made may hold any of them. */
+const ASKS: ReadonlySet<IngredientGroup> = new Set(['meat', 'fish', 'egg', 'made']);
 
 export interface SafeCore {
   readonly tempC: number | null;
@@ -15,7 +19,7 @@ export interface SafeCore {
 export function safeCore(plan: Plan, pantry: Pantry): SafeCore {
   const because = plan.filling.parts
     .map((part) => findIngredient(pantry, part.id))
-    .filter(({ group }) => group === 'meat' || group === 'fish' || group === 'egg')
+    .filter(({ group }) => ASKS.has(group))
     .map(({ name }) => name);
   const set = plan.boil.safeCoreC;
   return {

@@ -96,6 +96,19 @@ describe('a new plan', () => {
     expect(plan.batch.fillingInHandG).toBe(Math.round(500 * 0.86 + 80));
   });
 
+  it.each(['firm', 'workable', 'wet'] as const)(
+    'of a filling that came made, %s, uses it up',
+    (feel) => {
+      const plan = made({
+        dough: { kind: 'inHand', flour: 'flour-00', flourG: 300, eggs: 3 },
+        filling: { kind: 'made', g: 450, feel },
+      });
+      expect(plan.batch).toMatchObject({ wayIn: 'both', fillingInHandG: 450 });
+      const grade = evaluatePlan(plan, startingBasis).filling.grade;
+      expect(grade).toBe({ firm: 'firm', workable: 'workable', wet: 'will seep' }[feel]);
+    },
+  );
+
   it('refuses what makes no plan, by name', () => {
     expect(newPlanSchema.safeParse(wish({ portions: 0 })).success).toBe(false);
     expect(newPlanSchema.safeParse({ ...wish(), family: 'sphere' }).success).toBe(false);

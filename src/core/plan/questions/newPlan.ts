@@ -4,7 +4,7 @@ import { doughCharacter } from '../../dough/character';
 import { eggOptions } from '../../dough/eggOptions';
 import type { EggContents } from '../../dough/eggSizes';
 import { DOUGH_STYLES } from '../../dough/styles';
-import { quantity, shortText } from '../../fields';
+import { oneOf, quantity, shortText } from '../../fields';
 import type { Kitchen } from '../../kitchen/kitchen';
 import { FAMILY_IDS, familyOf, type FamilyId } from '../../shapes/families';
 import { parsePlan } from '../document/parsePlan';
@@ -17,6 +17,9 @@ import { startingPlans } from '../starting/startingPlans';
 import { STATIONS } from '../stations';
 import { haveRecipe } from './haveRecipe';
 import { inKitchen } from './inKitchen';
+
+/** How a filling that came made feels; a row of the pantry each. */
+export const MADE_FEELS = ['firm', 'workable', 'loose', 'wet'] as const;
 
 const had = z.boolean({ error: 'All I have must be true or false' }).default(false);
 
@@ -46,6 +49,11 @@ export const newPlanSchema = z.strictObject({
       kind: z.literal('recipe'),
       parts: z.array(fillingPartSchema).min(1).max(40),
       had,
+    }),
+    z.strictObject({
+      kind: z.literal('made'),
+      g: quantity('Filling in hand', PLAN_FIELDS['batch.fillingInHandG']),
+      feel: oneOf('How it feels', MADE_FEELS),
     }),
   ]),
 });
@@ -88,11 +96,13 @@ function planAs(family: FamilyId, wish: NewPlan, kitchen: Kitchen, basis: Basis)
     batch: { ...base.batch, portions: wish.portions },
     ...(start && { colour: start.colour }),
     filling:
-      wish.filling.kind === 'recipe'
-        ? { ...base.filling, parts: wish.filling.parts, texture: 'mixed' }
-        : start
-          ? { ...base.filling, parts: [...start.parts], texture: start.texture }
-          : base.filling,
+      wish.filling.kind === 'made'
+        ? { ...base.filling, parts: madeParts(wish.filling), texture: 'mixed' }
+        : wish.filling.kind === 'recipe'
+          ? { ...base.filling, parts: wish.filling.parts, texture: 'mixed' }
+          : start
+            ? { ...base.filling, parts: [...start.parts], texture: start.texture }
+            : base.filling,
   };
   const doughed = withDough(filled, wish.dough, kitchen, basis);
   const named = parsePlan(
@@ -100,10 +110,16 @@ function planAs(family: FamilyId, wish: NewPlan, kitchen: Kitchen, basis: Basis)
     basis.pantry,
   );
   const dough = wish.dough.kind === 'inHand' || (wish.dough.kind === 'recipe' && wish.dough.had);
-  const filling = wish.filling.kind === 'recipe' && wish.filling.had;
+  const filling =
+    wish.filling.kind === 'made' || (wish.filling.kind === 'recipe' && wish.filling.had);
   const withDoughHad = dough ? haveRecipe(named, 'dough', basis) : named;
   return filling ? haveRecipe(withDoughHad, 'filling', basis) : withDoughHad;
 }
+
+/** A filling that came made: its weight, and a row of the pantry for how it feels. */
+const madeParts = ({ g, feel }: { g: number; feel: string }): Plan['filling']['parts'] => [
+  { id: `filling-made-${feel}`, g, preparation: 'raw' },
+];
 
 const nameOf = (family: FamilyId, filling: string | undefined): string =>
   filling ? `${familyOf(family).name}, ${filling.toLowerCase()}` : familyOf(family).name;

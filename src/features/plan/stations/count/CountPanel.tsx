@@ -2,6 +2,7 @@
 
 import { useShown } from '../../editor/EditorContext';
 import { DeadHeats } from './DeadHeats';
+import { SplitShapes } from './SplitShapes';
 import { LedgerBar } from '../LedgerBar';
 
 /** Where every gram of dough and filling goes. */
@@ -11,6 +12,7 @@ export function CountPanel() {
   return (
     <div className="grid gap-6">
       {plan.batch.wayIn === 'both' && <DeadHeats />}
+      <SplitShapes />
       <LedgerBar
         title="Where the dough goes"
         total={w.doughTotal}
