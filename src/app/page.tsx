@@ -7,7 +7,7 @@ import { PlanList } from '@/features/plans/PlanList';
 import { PlanSearch } from '@/features/plans/PlanSearch';
 import { planSummary } from '@/features/plans/planSummary';
 import { database } from '@/server/database';
-import { getKitchen } from '@/server/repositories/kitchen';
+import { getKitchen, kitchenEdition } from '@/server/repositories/kitchen';
 import { PLANS_A_PAGE, PLAN_SORTS, queryPlans, tagsInUse } from '@/server/repositories/findPlans';
 import { countShelves, lastMade, type PlanShelf } from '@/server/repositories/plans';
 import { talliesOf } from '@/server/repositories/tallies';
@@ -38,6 +38,7 @@ export default async function Page({ searchParams }: Props) {
   const shelf = SHELVES.find(([id]) => id === asked.shelf)?.[0] ?? 'current';
   const db = database();
   const counts = countShelves(db);
+  const isNew = kitchenEdition(db) === 0;
   const made = lastMade(db);
   const found = queryPlans(db, {
     shelf,
@@ -96,9 +97,16 @@ export default async function Page({ searchParams }: Props) {
           <div className="grid justify-items-start gap-4 py-10">
             <p className="max-w-prose text-lead">{EMPTY[shelf]}</p>
             {shelf === 'current' && (
-              <Link href="/plans/new" className="btn btn-strong">
-                Make the first plan
-              </Link>
+              <div className="flex flex-wrap gap-2">
+                {isNew && (
+                  <Link href="/kitchen/gear" className="btn btn-strong">
+                    Say what you have
+                  </Link>
+                )}
+                <Link href="/plans/new" className={`btn ${isNew ? '' : 'btn-strong'}`}>
+                  Make the first plan
+                </Link>
+              </div>
             )}
           </div>
         ) : (

@@ -108,7 +108,7 @@ export const kitchenSchema = z.strictObject({
 
 export type Kitchen = z.infer<typeof kitchenSchema>;
 
-/** The kitchen a new user starts with: generic rollers and common cutters, all to be edited. */
+/** The kitchen a new user starts with: one roller, one pot and common cutters, until they say what they own. */
 export const startingKitchen: Kitchen = {
   format: 'mortar-sheet/kitchen',
   version: KITCHEN_VERSION,
@@ -123,7 +123,7 @@ export const startingKitchen: Kitchen = {
     { name: '14 mm plain', mm: 14 },
   ],
   bagMl: 450,
-  rollers: [...genericRollers],
+  rollers: genericRollers.slice(0, 1),
   cutters: [
     { name: '50 cutter', mm: 50, form: 'square', edge: 'plain' },
     { name: '60 cutter', mm: 60, form: 'square', edge: 'plain' },

@@ -3,7 +3,7 @@ import { passTime } from './drive';
 import { lengthOfDough } from './massBalance';
 import { LAST_REPEATS, type PassStyle } from './passes';
 import type { Roller } from './roller';
-import { nearestSetting } from './setting';
+import { nearestSetting, stepsTo } from './setting';
 import { springBack, type RollingSpeed } from './springBack';
 
 export interface LadderInput {
@@ -72,9 +72,11 @@ export interface Ladder {
  */
 export function ladder(from: LadderInput, rules: Rules = startingRules): Ladder {
   const { roller, portionG, widthMm, sheets, longestMm, folds, style, dough } = from;
-  const { steps, drive } = roller;
+  const { drive } = roller;
   const back = (repeats: number) => springBack({ ...dough, repeats, speed: from.speed }, rules);
-  const stop = nearestSetting({ steps }, from.thicknessMm, back(LAST_REPEATS[style])).label;
+  const lastBack = back(LAST_REPEATS[style]);
+  const steps = stepsTo(roller, from.thicknessMm, lastBack, rules);
+  const stop = nearestSetting({ steps }, from.thicknessMm, lastBack, rules).label;
   const last = steps.findIndex(({ label }) => label === stop);
   const middle = Math.floor(last / 2);
   const rungs: Rung[] = [];

@@ -41,6 +41,34 @@ export function nearestSetting(
   };
 }
 
+/** What a pin is rolled to below its guide sticks, or between two of them. */
+export const BY_EYE = 'by eye';
+
+/**
+ * A roller's steps, down to a thickness: of a pin, the last of the way is rolled without sticks, by eye and
+ * thumb, to just that thickness. Rollers and sheeters leave what their steps leave.
+ * @param springBack how much thicker than the gap a sheet comes out, share
+ * @example stepsTo(pin, 0.8, 0.035).at(-1) // { label: 'by eye', mm: 0.773 }
+ */
+export function stepsTo(
+  { steps, drive }: Pick<Roller, 'steps' | 'drive'>,
+  thicknessMm: number,
+  springBack: number,
+  rules: Rules,
+): Roller['steps'] {
+  if (drive !== 'pin') return steps;
+  if (!nearestSetting({ steps }, thicknessMm, springBack, rules).between) return steps;
+  const mm = thicknessMm / (1 + springBack);
+  return [...steps.filter((step) => step.mm > mm), { label: BY_EYE, mm }];
+}
+
+/**
+ * A step as it is said: a number is one of a dial, a pin's is not.
+ * @example onDial(crank, '8') // 'dial 8'
+ */
+export const onDial = ({ drive }: Pick<Roller, 'drive'>, label: string): string =>
+  drive === 'pin' ? label : `dial ${label}`;
+
 /**
  * A thickness moved to what the nearest step leaves, when that is close enough to be meant.
  * @param withinMm how far off still counts as meant

@@ -1,3 +1,4 @@
+import { onDial } from '@/core/sheet/setting';
 import { containsText } from '@/core/plan/contentsText';
 import { coolingAdvice, coolingTimes } from '@/core/filling/coolingText';
 import type { WriteFigure } from '@/core/units/format';
@@ -193,7 +194,7 @@ function factsOf(
   return [
     {
       term: 'Roller',
-      value: `dial ${sheet.setting}`,
+      value: onDial(plan.sheet.roller, sheet.setting),
       says: `${sheet.between ? 'near; ' : ''}${text(sheet.thicknessMm, 'mm')}, ${plan.sheet.roller.name}`,
     },
     {

@@ -3,34 +3,22 @@
 import { Link } from '@/ui/layout/Link';
 import { eggSizeOf } from '@/core/dough/eggSizes';
 import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
-import { useState, useSyncExternalStore, type ReactNode } from 'react';
-import { kitchenSchema, type Kitchen } from '@/core/kitchen/kitchen';
-import { firstIssue } from '@/core/plan/document/parsePlan';
-import { PlanError } from '@/core/plan/document/planError';
+import { useState, type ReactNode } from 'react';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { useKitchenEditor } from './useKitchenEditor';
 import { ROOM_COUNTS } from './roomCounts';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
-import { useDocumentEditor } from '@/ui/editor/useDocumentEditor';
-import { useEditorNews } from '@/ui/editor/useEditorNews';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { GearList } from './GearList';
 import { Cutters } from './Cutters';
 import { Moulds } from './Moulds';
 import { Rollers } from './rollers/Rollers';
-import { say } from '@/ui/layout/say';
 import { SelectField } from '@/ui/fields/SelectField';
 import { AllergenChecks } from '@/features/pantry/AllergenChecks';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { WordsHere } from '@/ui/glossary/WordsHere';
-
-/** Reads a kitchen, or says what is wrong with it. @throws PlanError */
-function readKitchen(document: unknown): Kitchen {
-  const parsed = kitchenSchema.safeParse(document);
-  if (parsed.success) return parsed.data;
-  const { path, message } = firstIssue(parsed.error);
-  throw new PlanError(message, path);
-}
 
 /** The kitchen: rollers, cutters, spoons, pots, eggs and people that plans draw on. Saved as you go. */
 export function KitchenPage({
@@ -42,35 +30,7 @@ export function KitchenPage({
   edition: number;
   notice: ReactNode;
 }) {
-  const editor = useDocumentEditor<Kitchen>(
-    {
-      key: 'kitchen',
-      url: '/api/kitchen',
-      name: 'kitchen',
-      check: readKitchen,
-      loadReader: () => Promise.resolve(readKitchen),
-    },
-    { document: stored, edition, revision: 1 },
-  );
-  const {
-    document: kitchen,
-    save,
-    refused,
-    restored,
-    joined,
-  } = useSyncExternalStore(editor.subscribe, editor.getSnapshot, editor.getSnapshot);
-  useEditorNews({ restored, joined });
-
-  /** Shows the change at once; what does not make a kitchen is not taken. */
-  const change = (next: Kitchen, undo?: string) => {
-    editor.edit(() => next);
-    if (undo && !editor.getSnapshot().refused) void say(undo, { undo: () => editor.undo() });
-  };
-  const trouble =
-    refused ??
-    (save.kind === 'failed'
-      ? `Cannot save: ${save.why}. Your changes are kept on this device, and sent when it works again.`
-      : null);
+  const { editor, kitchen, save, change, trouble } = useKitchenEditor(stored, edition);
   return (
     <>
       <BenchBar
@@ -91,8 +51,11 @@ export function KitchenPage({
         <div>
           <h1 className="font-display text-[2rem] leading-tight">Kitchen</h1>
           <p className="text-ink-dim">
-            What your plans are measured with. Changes here show on every ruler. What they are made
-            from is in the{' '}
+            What your plans are measured with. Changes here show on every ruler; the short of it is{' '}
+            <Link className="link" href="/kitchen/gear">
+              what you have
+            </Link>
+            . What they are made from is in the{' '}
             <Link className="link" href="/kitchen/pantry">
               pantry
             </Link>

@@ -1,3 +1,4 @@
+import { onDial } from '@/core/sheet/setting';
 import type { GlossaryId } from '@/core/glossary';
 import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
@@ -89,7 +90,7 @@ export function keyFigure(
     case 'sheet':
       return {
         figure: write(result.sheet.thicknessMm, 'mm'),
-        of: `${result.sheet.between ? 'near dial' : 'dial'} ${result.sheet.setting}`,
+        of: `${result.sheet.between ? 'near ' : ''}${onDial(plan.sheet.roller, result.sheet.setting)}`,
       };
     case 'shape':
       return result.shape.lipMm > 0

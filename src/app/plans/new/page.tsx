@@ -14,6 +14,7 @@ import { database } from '@/server/database';
 import { ownRows } from '@/server/repositories/pantry';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
+import { Link } from '@/ui/layout/Link';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
@@ -43,7 +44,13 @@ export default function Page() {
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
         <h1 className="font-display text-[2rem] leading-tight">What are you making?</h1>
         <p className="mt-1 mb-5 max-w-prose">
-          Say what you know; everything can be changed afterwards. What you leave as it is works.
+          Say what you know; everything can be changed afterwards. What you leave as it is works.{' '}
+          <span className="text-ink-dim">
+            Rolled on: {kitchen.rollers[0]?.name.toLowerCase() ?? 'any roller'}.
+          </span>{' '}
+          <Link className="link" href="/kitchen/gear">
+            What I have
+          </Link>
         </p>
         <NewPlanForm
           fillings={STARTING_FILLINGS.map(({ id, name, says, colour, parts }) => {

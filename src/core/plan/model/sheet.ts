@@ -2,7 +2,7 @@ import type { Basis } from '../../basis/basis';
 import { dustEffect, type DustEffect } from '../../sheet/dust';
 import { fillTime, type FillTime } from '../../sheet/fillTime';
 import { openTime } from '../../sheet/openTime';
-import { nearestSetting, type Setting } from '../../sheet/setting';
+import { nearestSetting, stepsTo, type Setting } from '../../sheet/setting';
 import type { Laying } from '../../layout/laying';
 import type { PieceInput } from '../../shapes/piece';
 import type { Plan } from '../document/schema';
@@ -40,7 +40,12 @@ export function sheetStage(
   );
   return {
     moisture,
-    setting: nearestSetting(sheet.roller, thicknessMm, springBack, rules),
+    setting: nearestSetting(
+      { steps: stepsTo(sheet.roller, thicknessMm, springBack, rules) },
+      thicknessMm,
+      springBack,
+      rules,
+    ),
     fill: fillTime({
       openMin,
       pieces: laying.pieces,

@@ -51,16 +51,17 @@ export const roll: BenchStep = {
   tests: ['thicknessMm', 'hangMm'],
   show: ({ plan, result, ladder, state, write }) => {
     const { rungs, portions } = ladder;
+    const pin = plan.sheet.roller.drive === 'pin';
     const lines = rungs.map((rung, i) => ({
       item: `${portionNow(state.sheets.length, portions.sheetsEach)}.${i}`,
-      name: `Dial ${rung.label}: ${rungText(rung)}`,
+      name: `${pin ? rung.label : `Dial ${rung.label}`}: ${rungText(rung)}`,
       amount: write(rung.thicknessMm, 'mm'),
       g: null,
     }));
     const at = lines.findIndex(({ item }) => !state.ticked.has(`roll/${item}`));
     const rung = rungs[at < 0 ? rungs.length - 1 : at];
     return {
-      figure: rung ? { text: rung.label, unit: 'on the dial' } : null,
+      figure: rung ? { text: rung.label, unit: pin ? '' : 'on the dial' } : null,
       does: rung ? rungText(rung) : 'rolled',
       says: [
         rung ? `Leaves ${write(rung.thicknessMm, 'mm')}, ${write(rung.lengthMm, 'mm')} long.` : '',

@@ -8,7 +8,7 @@ import { familyOf } from '@/core/shapes/families';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
-import { cuttersFor } from '../shape/tools';
+import { cuttersFor } from '@/core/kitchen/cuttersFor';
 import { CheckField } from '@/ui/fields/CheckField';
 import { steadily } from '@/ui/layout/steadily';
 import { Button } from '@/ui/buttons/Button';

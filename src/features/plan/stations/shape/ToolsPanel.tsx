@@ -1,5 +1,6 @@
 'use client';
 
+import { cutterForm, cuttersFor } from '@/core/kitchen/cuttersFor';
 import { Link } from '@/ui/layout/Link';
 import { planFigures } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
@@ -10,15 +11,7 @@ import { lipText } from '@/ui/figure/lipText';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
-import {
-  cuttersFor,
-  cutterForm,
-  isMould,
-  isWheel,
-  withCutter,
-  withMould,
-  withWheel,
-} from './tools';
+import { isMould, isWheel, withCutter, withMould, withWheel } from './tools';
 import { TakeButton } from '@/ui/buttons/TakeButton';
 
 interface Tool {

@@ -1,15 +1,8 @@
+import { cutterForm, cuttersFor } from '@/core/kitchen/cuttersFor';
 import type { Cutter, Mould } from '@/core/kitchen/kitchen';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { startingPlans } from '@/core/plan/starting/startingPlans';
-import {
-  cutterForm,
-  cuttersFor,
-  isMould,
-  isWheel,
-  withCutter,
-  withMould,
-  withWheel,
-} from './tools';
+import { isMould, isWheel, withCutter, withMould, withWheel } from './tools';
 
 const cutters: Cutter[] = [
   { name: '70', mm: 70, form: 'square', edge: 'plain' },

@@ -4,22 +4,6 @@ import { familyOf } from '@/core/shapes/families';
 
 type Shape = Plan['shape'];
 
-/** What form of cutter a shape is cut with; null when it is cut by wheel, knife or mould. */
-export function cutterForm(shape: Shape): Cutter['form'] | null {
-  const family = familyOf(shape.family);
-  if (family.id === 'stampedRound') return 'stamp';
-  const { kind } = family.cut(shape);
-  if (kind === 'disc') return 'round';
-  const square = family.dimensions.length === 1 && kind === 'rect';
-  return square ? 'square' : null;
-}
-
-/** The kitchen's cutters that a shape could be cut with. A ring also cuts where no stamp is. */
-export function cuttersFor({ shape }: Plan, cutters: readonly Cutter[]): Cutter[] {
-  const form = cutterForm(shape);
-  return cutters.filter((each) => each.form === form).sort((a, b) => a.mm - b.mm);
-}
-
 /** Whether a shape's mould is this one, by its measures. */
 export const isMould = (shape: Shape, mould: Mould): boolean =>
   shape.sizeMm === mould.pitchMm &&

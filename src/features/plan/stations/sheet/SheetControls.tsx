@@ -7,7 +7,7 @@ import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import { DUST_KINDS, DUSTS } from '@/core/sheet/dust';
 import { PASS_STYLE_NAMES, PASS_STYLES } from '@/core/sheet/passes';
-import { sheetsOf } from '@/core/sheet/setting';
+import { onDial, sheetsOf } from '@/core/sheet/setting';
 import { familyOf } from '@/core/shapes/families';
 import { Choice } from '@/ui/fields/Choice';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -75,8 +75,8 @@ export function SheetControls() {
         bandName={`${text(bandMm[0], 'mm')} to ${text(bandMm[1], 'mm')} for ${result.shape.name.toLowerCase()}`}
         marks={shown.map(({ label, mm }) => ({ at: mm, label }))}
         snaps={shown.map(({ mm }) => mm)}
-        valueText={`${text(thicknessMm, 'mm')}, dial ${setting}`}
-        aside={`${between ? 'near ' : ''}dial ${setting}`}
+        valueText={`${text(thicknessMm, 'mm')}, ${onDial(roller, setting)}`}
+        aside={`${between ? 'near ' : ''}${onDial(roller, setting)}`}
         set={atThickness}
         about="thickness"
       />
