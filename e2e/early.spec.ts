@@ -74,7 +74,7 @@ test('a form sent off before the page listens stays, and goes off with what was 
   await page.goto('/words');
   const come = await openSlowly(page, '/plans/new');
   await page.getByRole('textbox', { name: /^For how many/ }).fill('7');
-  await page.getByRole('button', { name: 'Show me' }).click();
+  await page.getByRole('button', { name: 'Make the plan' }).click();
   expect(page.url()).not.toContain('?');
   await come();
   await expect(page).toHaveURL(/[0-9a-f-]{36}/);

@@ -64,7 +64,7 @@ test.describe('by finger', () => {
     await page.goto('/');
     await page.getByRole('link', { name: 'New plan' }).tap();
     await page.getByRole('radio', { name: /^Mushroom and barley/ }).tap();
-    await page.getByRole('button', { name: 'Show me' }).tap();
+    await page.getByRole('button', { name: 'Make the plan' }).tap();
     await expect(page).toHaveURL(/at=count|[0-9a-f-]{36}$/);
     await expect(page.getByRole('link', { name: /28\s*pieces/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /28\s*pieces/ })).toContainText('holds');
@@ -118,11 +118,11 @@ test('a recipe is read as it is written, and asked about where it is not plain',
     read.getByRole('textbox', { name: 'Amount of All-purpose wheat flour' }),
   ).toHaveValue('398');
   await expect(read.getByRole('textbox', { name: 'Amount of Hen egg yolk' })).toHaveValue('34');
-  await page.getByRole('button', { name: 'Show me' }).click();
+  await page.getByRole('button', { name: 'Make the plan' }).click();
   await expect(page.getByRole('main').getByRole('alert')).toContainText('Some lines are not told');
   await read.getByRole('button', { name: /Leave out half a jar/ }).click();
   await page.getByRole('checkbox', { name: /what I have/ }).check();
-  await page.getByRole('button', { name: 'Show me' }).click();
+  await page.getByRole('button', { name: 'Make the plan' }).click();
   await expect(page).toHaveURL(/[0-9a-f-]{36}/);
   await expect(page.getByRole('radio', { name: 'Use both up' })).toBeChecked();
   const made = await stored(page, /[0-9a-f-]{36}/.exec(page.url())![0]);

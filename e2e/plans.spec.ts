@@ -258,7 +258,7 @@ test('a plan goes out as recipe data, and makes a new plan again', async ({ page
     mimeType: 'application/ld+json',
     buffer: Buffer.from(recipe),
   });
-  await page.getByRole('button', { name: 'Show me' }).click();
+  await page.getByRole('button', { name: 'Make the plan' }).click();
   await page.waitForURL(/\/plans\/[^/]+\?at=count/);
   const made = await stored(page, page.url().split('/').at(-1)!.split('?')[0]!);
   expect(made.name).toBe('Recipe data there and back');

@@ -3,6 +3,8 @@ import type { PlanModel } from '../plan/model/model';
 /** What goes otherwise at a bench and stands in no plan. */
 export interface Slips {
   readonly eggs: 'lighter' | 'asSaid' | 'heavier';
+  /** Worked past smooth: tight, however long it rests. */
+  readonly overworked: boolean;
   /** Ball or strip dried on its face. */
   readonly crust: boolean;
   /** Where a pass was forced. */
@@ -30,6 +32,7 @@ export interface Slips {
 /** A batch in which nothing slipped. */
 export const NO_SLIPS: Slips = {
   eggs: 'asSaid',
+  overworked: false,
   crust: false,
   pass: 'even',
   offMm: 0,

@@ -53,6 +53,8 @@ export interface Cause {
   readonly answers: Readonly<{
     [Q in QuestionId]?: Readonly<Partial<Record<AnswerTo<Q>, Step>>>;
   }>;
+  /** Asked before it is taken as found: what may lie behind it, and is mended otherwise. */
+  readonly asksOn?: readonly QuestionId[];
   /** The margins that are low where it does harm. */
   readonly margins: readonly MarginId[];
   /** Changes of a plan that mend it, tried and quoted by the registry of remedies. */

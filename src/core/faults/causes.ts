@@ -1,5 +1,6 @@
 import { airLeft } from './causes/airLeft';
 import { bigEggs } from './causes/bigEggs';
+import { boiledAsFresh } from './causes/boiledAsFresh';
 import { boiledHard } from './causes/boiledHard';
 import { crowdedPot } from './causes/crowdedPot';
 import { crust } from './causes/crust';
@@ -23,6 +24,7 @@ import { oldDough } from './causes/oldDough';
 import { overBlended } from './causes/overBlended';
 import { overcooked } from './causes/overcooked';
 import { overfilled } from './causes/overfilled';
+import { overworked } from './causes/overworked';
 import { rolledFast } from './causes/rolledFast';
 import { skippedSetting } from './causes/skippedSetting';
 import { smallEggs } from './causes/smallEggs';
@@ -56,6 +58,7 @@ export const CAUSES = {
   dryDay,
   thirstyFlour,
   unrested,
+  overworked,
   rolledFast,
   crust,
   oldDough,
@@ -83,6 +86,7 @@ export const CAUSES = {
   smoothSurface,
   touching,
   thawed,
+  boiledAsFresh,
   boiledHard,
   overcooked,
   liftedEarly,

@@ -4,9 +4,10 @@ import { startingRules, withRules } from '../basis/rules';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
 import { foldRun } from '../run/fold';
+import { modelOf } from '../risk/modelOf';
 import { cardBack } from './cardBack';
 import { CAUSE_IDS, causeOf, type CauseId } from './causes';
-import { diagnose, NOTHING_KNOWN } from './diagnose';
+import { diagnose, NOTHING_KNOWN, type Seen } from './diagnose';
 import { marginSpeaks, scatterSpeaks, stepsFor } from './evidence';
 import { knownOf } from './known';
 import { DONT_KNOW, QUESTIONS, QUESTION_IDS, type Answers } from './questions';
@@ -269,5 +270,54 @@ describe('the report', () => {
     expect(told.stage).toBe('end');
     expect(told.causes.every(({ remedies }) => remedies.length === 0)).toBe(true);
     expect(knownOf({ basis: startingBasis }).model).toBeNull();
+  });
+});
+
+describe('asks on, and early', () => {
+  const on = (answers: Seen['answers'], signs: Seen['signs'] = ['opensAtLip']) =>
+    diagnose({ signs, answers, stage: 'end' }, NOTHING_KNOWN);
+
+  it('filling on the lip is not the end of it: dose and looseness are asked', () => {
+    const smeared = { lip: 'filling', wetted: 'brush', stoodOpen: 'short', centred: 'middle' };
+    const first = on(smeared);
+    expect(first.clear).toBe(false);
+    expect(['dose', 'mound']).toContain(first.next?.id);
+    expect(on({ ...smeared, dose: 'heavier' }).causes[0]!.id).toBe('overfilled');
+    const settled = on({ ...smeared, dose: 'asSaid', mound: 'stands' });
+    expect(settled.causes[0]!.id).toBe('fillingOnLip');
+  });
+
+  it('a cold middle from frozen is its own cause, apart from lifting too soon', () => {
+    const cold = on({ frozen: 'hard', lifted: 'planned', pot: 'trembling' }, ['coldMiddle']);
+    expect(cold.causes[0]!.id).toBe('boiledAsFresh');
+    const fresh = on({ frozen: 'fresh', lifted: 'floating' }, ['coldMiddle']);
+    expect(fresh.causes[0]!.id).toBe('liftedEarly');
+  });
+
+  it('an over-worked dough springs back however long it rested', () => {
+    const worked = on({ kneaded: 'long', rested: 'jumps', speed: 'even' }, ['springsBack']);
+    expect(worked.causes[0]!.id).toBe('overworked');
+  });
+
+  it('asks of the pot sooner where the plan boils hard', () => {
+    const asked = (style: 'simmer' | 'rolling') => {
+      const plan = planWith({ boil: { style } } as never);
+      const model = modelOf(plan, startingBasis);
+      const order: string[] = [];
+      let answers: Seen['answers'] = {};
+      for (let i = 0; i < 8; i += 1) {
+        const { next } = diagnose(
+          { signs: ['opensAtLip'], answers, stage: 'end' },
+          { ...NOTHING_KNOWN, model },
+        );
+        if (!next) break;
+        order.push(next.id);
+        answers = { ...answers, [next.id]: DONT_KNOW };
+      }
+      const at = order.indexOf('pot');
+      return at < 0 ? 99 : at;
+    };
+    expect(asked('rolling')).toBeLessThanOrEqual(asked('simmer'));
+    expect(asked('rolling')).toBeLessThan(99);
   });
 });

@@ -2,7 +2,14 @@ import { startingRules } from '../basis/rules';
 import { causeOf, CAUSE_IDS, type CauseId } from './causes';
 import { evidenceBefore, wordsOf, type Evidence, type Known } from './evidence';
 import { answersGiven, signGiven, type AnswerTable } from './likelihood';
-import { DONT_KNOW, QUESTIONS, QUESTION_IDS, type Answers, type QuestionId } from './questions';
+import {
+  DONT_KNOW,
+  QUESTIONS,
+  QUESTION_IDS,
+  type Answers,
+  type Question,
+  type QuestionId,
+} from './questions';
 import { SIGNS, stageOfSigns, type SignId } from './signs';
 import { within, type Stage } from './stages';
 
@@ -145,8 +152,22 @@ export function diagnose(seen: Seen, known: Known): Diagnosis {
     };
   }).sort((a, b) => b.probability - a.probability);
 
-  const clear = (causes[0]?.probability ?? 0) >= rules['fault.clear'].value;
-  return { causes, clear, next: clear ? null : nextQuestion(shares, seen, known) };
+  const [first] = causes;
+  const likely = (first?.probability ?? 0) >= rules['fault.clear'].value;
+  const behind = likely && first ? askedOn(first.id, seen) : null;
+  const clear = likely && behind === null;
+  return { causes, clear, next: clear ? null : (behind ?? nextQuestion(shares, seen, known)) };
+}
+
+/** What a likely cause still asks before it is taken as found; null when nothing. */
+function askedOn(
+  id: CauseId,
+  { answers, signs, stage = stageOfSigns(signs) }: Seen,
+): NextQuestion | null {
+  const open = causeOf(id).asksOn?.find(
+    (question) => answers[question] === undefined && within(stage, QUESTIONS[question].when),
+  );
+  return open ? { id: open, bits: 0 } : null;
 }
 
 /** The question with the most expected information among those that can be answered at this stage. */
@@ -159,8 +180,10 @@ function nextQuestion(
   const open = QUESTION_IDS.filter(
     (id) => seen.answers[id] === undefined && within(stage, QUESTIONS[id].when),
   );
+  const early = (id: QuestionId) =>
+    model && (QUESTIONS[id] as Question).points?.(model) ? rules['fault.points'].value : 1;
   const [best] = open
     .map((id) => ({ id, bits: expectedBits(shares, answersGiven(id, model, rules)) }))
-    .sort((a, b) => b.bits - a.bits);
+    .sort((a, b) => early(b.id) * b.bits - early(a.id) * a.bits);
   return best && best.bits >= rules['fault.tells'].value ? best : null;
 }

@@ -1,4 +1,5 @@
 import type { Batch } from './batch';
+import type { PlanModel } from '../plan/model/model';
 import type { Stage } from './stages';
 
 /** Something a cook can look at, feel or remember. */
@@ -12,11 +13,16 @@ export interface Question {
   readonly usual: Readonly<Record<string, number>>;
   /** The plan itself decides it: what it says speaks against a cause too. */
   readonly decided?: true;
+  /** Whether a plan's own figures point here: then it is asked early. */
+  readonly points?: (planned: PlanModel) => boolean;
   /** The answer that a batch would give, were it read rightly. */
   readonly truth: (batch: Batch) => string;
 }
 
 const share = (value: number, from: number): number => (from > 0 ? value / from : 1);
+
+/** Held longer than this share of what they keep, an hour more or less matters. */
+const NEAR_ITS_LIMIT = 0.75;
 
 /** Minutes held that are not frozen. */
 const thawedMin = ({ plan }: Batch['made']): number =>
@@ -87,11 +93,19 @@ export const QUESTIONS = {
   },
   kneaded: {
     asks: 'How long was it kneaded, and folded at the widest setting?',
-    answers: { short: 'Shorter, or fewer folds', asSaid: 'As planned' },
+    answers: {
+      short: 'Shorter, or fewer folds',
+      asSaid: 'As planned',
+      long: 'Much longer, or again after its rest',
+    },
     when: ['sheet', 'end'],
-    usual: { short: 0.2, asSaid: 0.8 },
-    truth: ({ meant, made }) =>
-      made.dough.ready.development < meant.dough.ready.development - 0.06 ? 'short' : 'asSaid',
+    usual: { short: 0.2, asSaid: 0.73, long: 0.07 },
+    truth: ({ meant, made, slips }) =>
+      slips.overworked
+        ? 'long'
+        : made.dough.ready.development < meant.dough.ready.development - 0.06
+          ? 'short'
+          : 'asSaid',
   },
   pinch: {
     asks: 'Pinch a bit flat and fold it: what does the fold do?',
@@ -106,8 +120,12 @@ export const QUESTIONS = {
     answers: { jumps: 'It jumps back at once', creeps: 'It comes back slowly', stays: 'It stays' },
     when: ['dough', 'shape'],
     usual: { jumps: 0.2, creeps: 0.68, stays: 0.12 },
-    truth: ({ made: { dough } }) =>
-      dough.ready.relaxationLeft > 0.4 ? 'jumps' : dough.feel === 'wet' ? 'stays' : 'creeps',
+    truth: ({ made: { dough }, slips }) =>
+      slips.overworked || dough.ready.relaxationLeft > 0.4
+        ? 'jumps'
+        : dough.feel === 'wet'
+          ? 'stays'
+          : 'creeps',
   },
   speed: {
     asks: 'How was the roller turned?',
@@ -298,6 +316,8 @@ export const QUESTIONS = {
     answers: { longer: 'Clearly longer than planned', asSaid: 'As planned, or less' },
     when: ['tray', 'end'],
     usual: { longer: 0.18, asSaid: 0.82 },
+    points: ({ hold }) =>
+      hold.minutesToTacky !== null && hold.plannedMin > NEAR_ITS_LIMIT * hold.minutesToTacky,
     truth: ({ meant, made }) =>
       thawedMin(made) > 1.3 * thawedMin(meant) + 10 ? 'longer' : 'asSaid',
   },
@@ -313,6 +333,7 @@ export const QUESTIONS = {
     answers: { hard: 'Frozen hard', thawed: 'Frozen, and soft again', fresh: 'Never frozen' },
     when: ['tray', 'end'],
     usual: { hard: 0.2, thawed: 0.05, fresh: 0.75 },
+    points: ({ boil }) => boil.frozen,
     truth: ({ made: { boil }, slips }) =>
       slips.thawed ? 'thawed' : boil.frozen ? 'hard' : 'fresh',
   },
@@ -326,6 +347,8 @@ export const QUESTIONS = {
     when: ['pot', 'end'],
     usual: { hard: 0.3, trembling: 0.58, crowded: 0.12 },
     decided: true,
+    points: ({ plan, boil: { rounds } }) =>
+      plan.boil.style === 'rolling' || rounds.pieces > Math.min(rounds.byHeat, rounds.bySurface),
     truth: ({ made: { plan }, slips }) =>
       slips.crowded ? 'crowded' : plan.boil.style === 'rolling' ? 'hard' : 'trembling',
   },

@@ -94,8 +94,12 @@ export const SIGNS = {
     looks:
       'It draws together behind the roller, shorter and thicker than the setting should leave it.',
     feel: 'springsBack',
-    shows: ({ made: { dough, plan } }) =>
-      either(over(dough.ready.relaxationLeft, 0.35, 0.2), plan.sheet.speed === 'fast' ? 0.5 : 0),
+    shows: ({ made: { dough, plan }, slips }) =>
+      either(
+        over(dough.ready.relaxationLeft, 0.35, 0.2),
+        plan.sheet.speed === 'fast' ? 0.5 : 0,
+        slips.overworked ? 0.7 : 0,
+      ),
   },
   streaks: {
     stage: 'sheet',
@@ -128,6 +132,7 @@ export const SIGNS = {
         0.6 * over(dryBy(batch), 0.012, 0.02),
         0.7 * over(batch.made.dough.ready.relaxationLeft, 0.5, 0.2),
         batch.slips.crust ? 0.2 : 0,
+        batch.slips.overworked ? 0.2 : 0,
       ),
   },
   sticksInRoller: {
@@ -225,7 +230,7 @@ export const SIGNS = {
     looks: 'They blow up like a cushion, ride high, and burst.',
     way: 'popped',
     // What opens with little air in it opens quietly.
-    shows: (batch) => under(burstOf(batch), 1, 0.3) * over(batch.made.hold.air, 0.045, 0.03),
+    shows: (batch) => under(burstOf(batch), 1, 0.3) * over(batch.made.hold.air, 0.03, 0.03),
   },
   tearsInPot: {
     stage: 'pot',

@@ -125,7 +125,7 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
           value={family}
           scrolls
           options={[
-            { value: 'any', label: <span className="px-3 whitespace-nowrap">You choose</span> },
+            { value: 'any', label: <span className="px-3 whitespace-nowrap">Any shape</span> },
             ...FAMILY_IDS.map((id) => ({
               value: id,
               label: (
@@ -264,7 +264,7 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       </section>
       <div className="sticky bottom-0 z-10 -mx-5 flex flex-wrap items-center gap-3 border-t border-board-line bg-board px-5 py-3">
         <Button strong submits resting={busy} className="min-h-[52px] px-6 text-lead">
-          {busy ? 'Working it out…' : 'Show me'}
+          {busy ? 'Working it out…' : 'Make the plan'}
         </Button>
         {trouble && (
           <p role="alert" className="min-w-0 grow font-semibold text-brick">

@@ -294,7 +294,7 @@ describe('a new plan', () => {
     );
   const asked = () => jest.mocked(beginPlan).mock.calls[0]![0] as NewPlan;
   const show = async () => {
-    await tap('Show me');
+    await tap('Make the plan');
     await waitFor(() => expect(beginPlan).toHaveBeenCalled());
   };
 
@@ -361,7 +361,7 @@ describe('a new plan', () => {
     await choose('I have a recipe');
     await userEvent.click(screen.getByRole('textbox', { name: /^Paste or type it/ }));
     await userEvent.paste('a handful of moonbeams');
-    await tap('Show me');
+    await tap('Make the plan');
     expect(screen.getByRole('alert')).toHaveTextContent(/Some lines are not told yet/);
     expect(beginPlan).not.toHaveBeenCalled();
   });
@@ -369,9 +369,9 @@ describe('a new plan', () => {
   it('asked twice is one plan: the same wish goes under the same id', async () => {
     jest.mocked(beginPlan).mockRejectedValueOnce(new Error('no line'));
     form();
-    await tap('Show me');
+    await tap('Make the plan');
     expect(await screen.findByRole('alert')).toHaveTextContent(/No answer from the server/);
-    await tap('Show me');
+    await tap('Make the plan');
     await waitFor(() => expect(beginPlan).toHaveBeenCalledTimes(2));
     const [first, second] = jest.mocked(beginPlan).mock.calls;
     expect(second![1]).toBe(first![1]);

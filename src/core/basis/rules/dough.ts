@@ -54,6 +54,19 @@ export const doughRules = defineRules({
     'share',
     'dough that a batch may be larger by, to come to whole eggs',
   ],
+  'dough.eggs.plainFloat': [
+    0.12,
+    0.03,
+    'share',
+    'the same of a dough of whole eggs alone: nobody splits an egg for that',
+  ],
+  'dough.eggs.madeUp': [
+    0.5,
+    0.15,
+    'share',
+    'a small batch is made up to whole eggs by no more; past it an egg is beaten and weighed',
+  ],
+  'dough.eggs.madeUpG': [100, 30, 'g', 'or by no more than this, of very little dough'],
   'dough.eggs.small': [4, 1, 'count', 'under so many eggs a batch is made up to whole ones'],
   'dough.eggs.hydrationUnit': [
     0.025,

@@ -22,4 +22,10 @@ export const faultRules = defineRules({
   'fault.log': [12, 4, 'count', 'batches that what is usual elsewhere counts for beside one’s own'],
   'fault.clear': [0.8, 0.05, 'share', 'so likely, one cause is taken as found'],
   'fault.tells': [0.06, 0.03, 'ratio', 'bits; a question that tells less is not asked'],
+  'fault.points': [
+    1.5,
+    0.3,
+    'ratio',
+    'a question that the plan’s own figures point at is asked so much sooner',
+  ],
 });

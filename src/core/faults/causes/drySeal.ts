@@ -10,7 +10,7 @@ export const drySeal = defineCause({
   now: 'A fingertip of water round the edge, and press again.',
   next: 'A brush or a mist of water as a rule; none only on a moist sheet just rolled.',
   usual: 'sometimes',
-  signs: { wontSeal: 'often', opensAtLip: 'often' },
+  signs: { wontSeal: 'often', opensAtLip: 'often', pops: 'seldom' },
   answers: {
     wetted: { nothing: 2, brush: -2, dripping: -2 },
     lip: { dry: 1, flour: -2, filling: -2, slick: -2 },

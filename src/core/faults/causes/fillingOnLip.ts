@@ -10,11 +10,15 @@ export const fillingOnLip = defineCause({
   now: 'Wipe each lip with a damp finger before closing; the smeared ones go to the freezer, then in last.',
   next: 'A narrower tip or a smaller spoon, and the bag lifted away before it drags.',
   usual: 'often',
-  signs: { wontSeal: 'often', opensAtLip: 'surely' },
+  signs: { wontSeal: 'often', opensAtLip: 'surely', pops: 'seldom' },
   answers: {
     lip: { filling: 2, clean: -2, flour: -2, slick: -1, dry: -2 },
     centred: { middle: 1 },
+    dose: { heavier: -2 },
+    mound: { runs: -2 },
   },
+  // Filling gets onto a lip by a heavy hand or a loose filling as well as by a smear.
+  asksOn: ['dose', 'mound'],
   margins: ['seal', 'lip'],
   remedies: ['faces', 'dose'],
   enact: (plan) => ({ plan: withPart(plan, 'hold', { faces: 'filling' }) }),

@@ -23,6 +23,7 @@ export const looseFilling = defineCause({
     fillingHow: { watery: 2, dry: -2, warm: -2 },
     mound: { runs: 1, settles: 1, stands: -1 },
     worked: { byHand: 1 },
+    lip: { filling: 1 },
     stood: { asSaid: 1 },
   },
   margins: ['lip', 'seep'],

@@ -18,11 +18,13 @@ export const overfilled = defineCause({
     pokesThrough: 'seldom',
     doughLeft: 'surely',
     tearsInPot: 'seldom',
+    pops: 'seldom',
   },
   answers: {
     dose: { heavier: 2, asSaid: -2, lighter: -2 },
     light: { asSaid: 1 },
     mound: { stands: 1 },
+    lip: { filling: 1 },
   },
   margins: ['lip', 'thinning', 'lift'],
   remedies: ['dose', 'size', 'laid'],

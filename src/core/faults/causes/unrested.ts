@@ -12,7 +12,12 @@ export const unrested = defineCause({
   next: 'Knead first of all: the rest passes while the filling is made.',
   usual: 'often',
   signs: { springsBack: 'surely', tearsInRoller: 'often', crumbly: 'seldom' },
-  answers: { rested: { jumps: 2, creeps: -2, stays: -2 }, speed: { even: 1 }, pass: { any: 1 } },
+  answers: {
+    rested: { jumps: 2, creeps: -2, stays: -2 },
+    speed: { even: 1 },
+    pass: { any: 1 },
+    kneaded: { long: -1 },
+  },
   margins: [],
   remedies: [],
   inRun: (made) => ({

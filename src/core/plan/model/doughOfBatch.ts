@@ -1,4 +1,5 @@
 import type { Part } from '../../composition/compose';
+import type { Rules } from '../../basis/rules';
 import type { Basis } from '../../basis/basis';
 import { findIngredient, type Pantry } from '../../composition/pantry';
 import { doughCharacter } from '../../dough/character';
@@ -70,15 +71,27 @@ export function wholeEggDough(plan: Plan, neededG: number, basis: Basis): number
   if (eggsInRecipe <= 0 || neededG < 1 || neededG > MOST_G) return neededG;
   const eggsNeeded = (eggsInRecipe * neededG) / recipe.massG;
   const small = dough.roundUp ?? eggsNeeded < rules['dough.eggs.small'].value;
-  const mostG = small ? Infinity : neededG * (1 + rules['dough.eggs.float'].value);
   const { blend, yolkShare, waterShare } = doughCharacter(dough.parts, recipe, dough, basis.pantry);
   if (yolkShare === null) return neededG;
+  const float =
+    dough.roundUp === false
+      ? rules['dough.eggs.float'].value
+      : floatOf({ yolkShare, waterShare }, dough, rules);
+  const mostG =
+    dough.roundUp === true
+      ? Infinity
+      : small
+        ? Math.max(
+            neededG * (1 + rules['dough.eggs.madeUp'].value),
+            neededG + rules['dough.eggs.madeUpG'].value,
+          )
+        : neededG * (1 + float);
   const least = Math.max(1, Math.ceil(eggsNeeded - 1e-6));
   // Of so many, one more or less is no matter.
   if (least + 3 > MOST_EGGS) return neededG;
   // Another split between whole eggs and yolks may make a little less: then one egg more.
   for (let count = least; count <= least + 3; count += 1) {
-    const [option] = eggOptions(
+    const options = eggOptions(
       {
         blend,
         given: { kind: 'eggs', count },
@@ -89,12 +102,34 @@ export function wholeEggDough(plan: Plan, neededG: number, basis: Basis): number
         aim: recipe.hydration,
       },
       basis.pantry,
-      { most: 1, rules },
+      {
+        most: small ? SPLITS : 1,
+        within: small ? rules['dough.eggs.worst'].value : Infinity,
+        rules,
+      },
     );
-    if (!option || option.doughG > mostG) return neededG;
-    if (option.doughG >= neededG - 1e-6) return option.doughG;
+    const fits = options.find(({ doughG }) => doughG >= neededG - 1e-6 && doughG <= mostG);
+    if (fits) return fits.doughG;
+    if (!options[0] || options.every(({ doughG }) => doughG > mostG)) return neededG;
   }
   return neededG;
+}
+
+/** Of so many eggs, as many splits into whole eggs and yolks are looked at in a small batch. */
+const SPLITS = 3;
+
+/**
+ * How much larger a dough may be made to come to whole eggs, share: more where it is whole eggs and flour
+ * alone, since nobody splits an egg, or adds a yolk and drops of water, for a few grams.
+ * @example floatOf({ yolkShare: 0.34, waterShare: 0 }, { eggG: 50, yolkG: 17 }, rules) // 0.12
+ */
+export function floatOf(
+  { yolkShare, waterShare }: { yolkShare: number | null; waterShare: number },
+  { eggG, yolkG }: { eggG: number; yolkG: number },
+  rules: Rules,
+): number {
+  const plain = Math.abs((yolkShare ?? 0) - yolkG / eggG) < 0.01 && waterShare < 0.01;
+  return rules[plain ? 'dough.eggs.plainFloat' : 'dough.eggs.float'].value;
 }
 
 /**

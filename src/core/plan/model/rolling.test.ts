@@ -95,7 +95,9 @@ describe('thicknesses that are offered are what the dial leaves', () => {
       const near = sheetsOf(roller, springBackOf(planWith(), startingBasis)).some(
         ({ mm }) => Math.abs(mm - 0.8) <= 0.11,
       );
-      expect(evaluatePlan(parsePlan(moved)).sheet.between).toBe(!near);
+      // Below its sticks a pin rolls on by eye.
+      const between = evaluatePlan(parsePlan(moved)).sheet.between;
+      expect(between).toBe(!near && roller.drive !== 'pin');
       expect(moved.sheet.thicknessMm === 0.8).toBe(!near);
       expect(moved.sheet.widthMm).toBeLessThanOrEqual(roller.widthMm);
     }

@@ -61,8 +61,14 @@ describe('a batch split among shapes', () => {
     ]);
   });
 
-  it('is none where both shapes want more of the same', () => {
-    expect(splitAmong(inHand('both', 300, 1800), ['tortelloni'], startingBasis)).toBeNull();
+  it('shares evenly where both shapes want more of the same, and says what is left', () => {
+    const split = splitAmong(inHand('both', 300, 1800), ['tortelloni'], startingBasis)!;
+    expect(split.parts.map(({ plan }) => plan.batch.fillingInHandG)).toEqual([900, 900]);
+    expect(split.leftFillingG).toBeGreaterThan(500);
+  });
+
+  it('is none without another shape, or where a share makes not one piece', () => {
+    expect(splitAmong(inHand('both', 5, 5), ['tortelloni'], startingBasis)).toBeNull();
     expect(splitAmong(inHand('both'), [], startingBasis)).toBeNull();
   });
 });

@@ -44,7 +44,7 @@ const within = (path: 'batch.doughInHandG' | 'batch.fillingInHandG', g: number):
 /**
  * A plan's batch made as several shapes: its own, and others as they start. Portions, dough or filling are
  * shared out evenly; a dough and a filling that are both in hand are shared, between two shapes, so that both
- * are used up by pieces as they are planned. Null where no such share is: both shapes want more of the same.
+ * are used up by pieces as they are planned. Null where a share makes not one piece.
  * @param others 1 to 3 shapes beside the plan's own
  * @example splitAmong(plan, ['cappelletti'], basis)?.parts.map(({ pieces }) => pieces) // [31, 84]
  */
@@ -54,7 +54,6 @@ export function splitAmong(plan: Plan, others: readonly FamilyId[], basis: Basis
   if (own.length < 2) return null;
   const plans = own.map((family) => named(changeFamily(plan, family, springBack), plan.name));
   const batches = plan.batch.wayIn === 'both' ? usedUp(plans, basis) : evenly(plan.batch, plans);
-  if (!batches) return null;
   const parts = plans.map((each, i) => partOf({ ...each, batch: batches[i]! }, basis));
   if (parts.some(({ pieces }) => pieces < 1)) return null;
   const sum = (key: 'leftDoughG' | 'leftFillingG') =>
@@ -63,7 +62,8 @@ export function splitAmong(plan: Plan, others: readonly FamilyId[], basis: Basis
 }
 
 /**
- * Every other shape as a partner for a plan, the best first: all that holds, then what leaves least.
+ * Every other shape as a partner for a plan, the best first: all that holds, then what leaves least, then
+ * what changes the doses least.
  * @example bestPartners(plan, basis)[0]?.parts[1]?.family // 'cappelletti'
  */
 export function bestPartners(
@@ -78,8 +78,12 @@ export function bestPartners(
     return split ?? [];
   });
   const fails = ({ parts }: Split) => parts.filter(({ state }) => state === 'fails').length;
-  const left = ({ leftDoughG, leftFillingG }: Split) => leftDoughG + leftFillingG;
-  return found.sort((a, b) => fails(a) - fails(b) || left(a) - left(b));
+  // A few grams are no matter; another dose than planned is.
+  const left = ({ leftDoughG, leftFillingG }: Split) =>
+    Math.round((leftDoughG + leftFillingG) / 10);
+  const off = ({ parts }: Split) =>
+    parts.reduce((sum, { doseG, plan: of }) => sum + Math.abs(doseG / of.shape.doseG - 1), 0);
+  return found.sort((a, b) => fails(a) - fails(b) || left(a) - left(b) || off(a) - off(b));
 }
 
 const named = (plan: Plan, name: string): Plan => ({
@@ -93,7 +97,11 @@ function evenly(batch: Batch, plans: readonly Plan[]): Batch[] {
   return plans.map((each, i) => ({
     ...each.batch,
     usedShare: undefined,
-    portions: Math.max(1, Math.floor(batch.portions / n) + (i < batch.portions % n ? 1 : 0)),
+    // What is in hand is eaten by the same people, some of each shape.
+    portions:
+      batch.wayIn === 'portions'
+        ? Math.max(1, Math.floor(batch.portions / n) + (i < batch.portions % n ? 1 : 0))
+        : batch.portions,
     doughInHandG: within('batch.doughInHandG', batch.doughInHandG / n),
     fillingInHandG: within('batch.fillingInHandG', batch.fillingInHandG / n),
   }));
@@ -101,9 +109,9 @@ function evenly(batch: Batch, plans: readonly Plan[]): Batch[] {
 
 /**
  * Shares of dough and filling that two shapes use up, each at its own dose: two balances, two unknowns. More
- * than two share evenly. Null where one of the two would get less than nothing.
+ * than two share evenly, and so do two that both want more of the same: their doses then settle it.
  */
-function usedUp(plans: readonly Plan[], basis: Basis): Batch[] | null {
+function usedUp(plans: readonly Plan[], basis: Basis): Batch[] {
   const { batch } = plans[0]!;
   if (plans.length > 2) return evenly(batch, plans).map(heldDose);
   // What each takes of filling for a gram of dough, at the size of its share.
@@ -125,7 +133,9 @@ function usedUp(plans: readonly Plan[], basis: Basis): Batch[] | null {
   const [a, b] = perDough as [number, number];
   const wanted = batch.fillingInHandG / batch.doughInHandG;
   const share = (wanted - b) / (a - b);
-  if (!(share > LEAST_SHARE && share < 1 - LEAST_SHARE)) return null;
+  if (!(share > LEAST_SHARE && share < 1 - LEAST_SHARE)) {
+    return evenly(batch, plans).map(heldDose);
+  }
   return [share, 1 - share].map((of, i) => ({
     ...heldDose(plans[i]!.batch),
     usedShare: undefined,

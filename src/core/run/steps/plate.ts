@@ -30,6 +30,7 @@ export const plate: BenchStep = {
     const { plan, rules, split, write } = bench;
     const { sauceMin } = plan.boil;
     const broth = plan.serving === 'broth';
+    const each = plan.batch.piecesPerPortion;
     const rounds = platesOf(bench);
     const now = rounds.find(({ plated }) => !plated) ?? null;
     const waitsMin = rules['day.boiledWaits'].value;
@@ -43,10 +44,10 @@ export const plate: BenchStep = {
       does: !now
         ? 'All plated'
         : broth
-          ? `of ${plan.batch.piecesPerPortion}, into hot bowls, broth over them`
+          ? `${each} in each, broth over them`
           : sauceMin > 0
-            ? `of ${plan.batch.piecesPerPortion}, after ${write(sauceMin, 'min')} in the sauce`
-            : `of ${plan.batch.piecesPerPortion}, dressed on hot plates`,
+            ? `${each} on each, after ${write(sauceMin, 'min')} in the sauce`
+            : `${each} on each, dressed, on hot plates`,
       says: [
         ...(broth
           ? ['Boil them in the pot, not in the broth: starch clouds it.']

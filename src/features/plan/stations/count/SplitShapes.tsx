@@ -90,10 +90,7 @@ export function SplitShapes() {
               ))}
             </ul>
           ) : (
-            <p>
-              These shapes don’t use it up between them: both want more of the same. Cut the dough
-              left over to ribbons, or freeze the filling.
-            </p>
+            <p>There is too little for that: a share would make not one piece.</p>
           ))}
       </div>
     </details>

@@ -5,7 +5,7 @@ import type { EggGiven } from '@/core/dough/eggDough';
 import { eggOptions, MOST_G, type EggOption } from '@/core/dough/eggOptions';
 import { optionState } from '@/core/dough/optionState';
 import { eggsText } from '@/core/dough/eggsText';
-import { partsOfOption } from '@/core/plan/model/doughOfBatch';
+import { floatOf, partsOfOption } from '@/core/plan/model/doughOfBatch';
 import type { Plan } from '@/core/plan/document/schema';
 import { Choice } from '@/ui/fields/Choice';
 import { QuantityField } from '@/ui/fields/QuantityField';
@@ -21,7 +21,7 @@ type From = 'batch' | 'flour' | 'eggs';
 export default function WholeEggs() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { pantry } = useWorld();
+  const { pantry, basis } = useWorld();
   const { text } = useUnits();
   const { dough: d } = result;
   const { blend, yolkShare, waterShare } = d.character;
@@ -42,8 +42,9 @@ export default function WholeEggs() {
     return eggOptions(
       { blend, given, egg: dough, style: dough.style, yolkShare, waterShare },
       pantry,
+      { rules: basis.rules, float: floatOf({ yolkShare, waterShare }, dough, basis.rules) },
     );
-  }, [from, batchG, flourG, eggs, blend, yolkShare, waterShare, plan, pantry]);
+  }, [from, batchG, flourG, eggs, blend, yolkShare, waterShare, plan, pantry, basis]);
   if (yolkShare === null) {
     return (
       <p>No hen egg in this recipe: everything is weighed, and nothing needs to come out whole.</p>
