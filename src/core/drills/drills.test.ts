@@ -3,7 +3,8 @@ import { GLOSSARY, GLOSSARY_IDS } from '../glossary';
 import { genericRollers } from '../sheet/genericRollers';
 import { capVolume } from '../shapes/cap';
 import { clock, DRILL_IDS, mark, near, type DrillId } from './drill';
-import { anotherDrill, drill, DRILLS, MOST_SEED } from './drills';
+import { anotherDrill, drill, DRILLS, GENERIC_GEAR, MOST_SEED } from './drills';
+import { firstSheet } from './firstSheet';
 import { throughSheet } from './light';
 
 const SEEDS = Array.from({ length: 40 }, (_, i) => 1 + i * 7919);
@@ -143,5 +144,25 @@ describe('what an exercise stands on', () => {
     expect(mark({ right: near(10, 0.2) }, 12.1).right).toBe(false);
     expect(clock(95)).toBe('1:35');
     expect(Object.keys(DRILLS)).toEqual([...DRILL_IDS]);
+  });
+});
+
+describe('the first sheet', () => {
+  it('works with the figures it shows: count, weight of ten, what was planned', () => {
+    for (let seed = 1; seed <= 60; seed += 1) {
+      const { sees, working } = firstSheet.make(seed, GENERIC_GEAR);
+      const [dough, dose, of, , count, ten] = sees
+        .match(/\d+(\.\d+)?/g)!
+        .slice(-6)
+        .map(Number) as [number, number, number, number, number, number];
+      // “…planned at 6.5 g of dough and 10 g…, 14 from this much dough at 0.83 mm. … gave 11; ten of them weigh …”
+      const eachG = (dough * of) / count;
+      const said = working[1]!.match(/took (\d+(?:\.\d+)?) g/)![1];
+      expect(Math.abs(Number(said) - eachG)).toBeLessThanOrEqual(0.06 * (of / count) + 0.06);
+      const filling = Number(working[2]!.match(/less the dough, (\d+(?:\.\d+)?) g/)![1]);
+      // “ten of them”: the word is no figure, so ten is the weight.
+      expect(Math.abs(filling - (ten / 10 - eachG))).toBeLessThanOrEqual(0.2);
+      expect(dose).toBeGreaterThan(0);
+    }
   });
 });

@@ -39,15 +39,17 @@ export const firstSheet: DrillKind = {
     );
     const change = chance.of(Object.keys(CHANGES) as Change[]);
     // Hands are never quite even.
-    const [thicker, dosed] = OFF[change].map((each) => each * chance.between(0.97, 1.03)) as [
+    const [meant, dosed] = OFF[change].map((each) => each * chance.between(0.97, 1.03)) as [
       number,
       number,
     ];
     const ofPieces = Math.max(6, Math.min(layout.pieces, pieces));
-    const count = Math.max(1, Math.round(ofPieces / thicker));
+    const count = Math.max(1, Math.round(ofPieces / meant));
+    // What the count says, not what was drawn before it was rounded: the working uses the figures shown.
+    const thicker = ofPieces / count;
     const eachDoughG = dough.perPieceG * thicker;
     const eachFillingG = shape.doseG * dosed;
-    const tenG = 10 * (eachDoughG + eachFillingG);
+    const tenG = Math.round(10 * (eachDoughG + eachFillingG));
     return {
       asks: 'What do you change for the next sheet?',
       sees: `${familyOf(family).name}, planned at ${said(dough.perPieceG, 1)} g of dough and ${said(shape.doseG, 1)} g of filling in each, ${ofPieces} from this much dough at ${said(sheet.thicknessMm, 2)} mm. The first sheet gave ${count}; ten of them weigh ${said(tenG)} g.`,
@@ -63,7 +65,7 @@ export const firstSheet: DrillKind = {
           '-',
           '−',
         ),
-        `Ten at ${said(tenG)} g are ${said(tenG / 10, 1)} g each; less the dough, ${said(eachFillingG, 1)} g of filling, against ${said(shape.doseG, 1)} meant.`,
+        `Ten at ${said(tenG)} g are ${said(tenG / 10, 1)} g each; less the dough, ${said(tenG / 10 - eachDoughG, 1)} g of filling, against ${said(shape.doseG, 1)} meant.`,
       ],
     };
   },

@@ -1,3 +1,4 @@
+import { classShares, classShareText } from './classShares';
 import type { Basis } from '../basis/basis';
 import { conflictTexts, containsText } from '../plan/contentsText';
 import { cautionsFor } from '../plan/questions/cautions';
@@ -111,9 +112,7 @@ export function dayPaper(
             : []),
           ...of.flatMap(({ service, result }) =>
             service.kind === 'class'
-              ? [
-                  `${write(result.dough.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
-                ]
+              ? [classShareText(write(classShares(service, result).doughG, 'g'), service.pairs)]
               : [],
           ),
         ],
@@ -133,9 +132,7 @@ export function dayPaper(
             : []),
           ...of.flatMap(({ service, result }) =>
             service.kind === 'class'
-              ? [
-                  `${write(result.filling.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
-                ]
+              ? [classShareText(write(classShares(service, result).fillingG, 'g'), service.pairs)]
               : [],
           ),
         ],
@@ -175,25 +172,35 @@ function labelsOf(
       ? rules['day.frozenKeeps'].value
       : Math.floor(rules['hold.fridgeLimit'].value / MINUTES_A_DAY);
     const cooking = frozen ? result.boil.fromFrozen : result.boil.fresh;
-    return timetable.tasks
-      .filter(({ kind, services: of }) => kind === 'turn' && of.includes(service.id))
+    const label = (pieces: number, toMin: number): DayLabel => {
+      const made = momentAt(toMin, day.date).slice(0, 10);
+      return {
+        title: plan.name,
+        count: pieces === 1 ? '1 piece' : `${pieces} pieces`,
+        made,
+        useBy: dayAfter(made, keepsDays),
+        contains: containsText(result.contents),
+        cook: frozen
+          ? `From frozen, never thawed: ${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at −18 °C.`
+          : `${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at 5 °C or below.`,
+      };
+    };
+    const own = timetable.tasks.filter(({ services: of }) => of.includes(service.id));
+    if (service.kind === 'class') {
+      // One for each pair to take home.
+      const { pairs, piecesEach } = classShares(service, result);
+      const home = own.find(({ kind }) => kind === 'takeHome');
+      return home ? Array.from({ length: pairs }, () => label(piecesEach, home.toMin)) : [];
+    }
+    return own
+      .filter(({ kind }) => kind === 'turn')
       .flatMap((turn): DayLabel[] => {
-        const made = momentAt(turn.toMin, day.date).slice(0, 10);
         let left = turn.pieces ?? 0;
         const labels: DayLabel[] = [];
         while (left > 0) {
           const here = Math.min(perTray, left);
           left -= here;
-          labels.push({
-            title: plan.name,
-            count: here === 1 ? '1 piece' : `${here} pieces`,
-            made,
-            useBy: dayAfter(made, keepsDays),
-            contains: containsText(result.contents),
-            cook: frozen
-              ? `From frozen, never thawed: ${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at −18 °C.`
-              : `${write(cooking.potMin, 'min')} in salted water, gently.${core(result.safeCore.tempC, write)} Keep at 5 °C or below.`,
-          });
+          labels.push(label(here, turn.toMin));
         }
         return labels;
       });

@@ -1,5 +1,6 @@
 'use client';
 
+import { classShares, classShareText } from '@/core/schedule/classShares';
 import { useState } from 'react';
 import type { Basis } from '@/core/basis/basis';
 import { shareInHand } from '@/core/schedule/sharing';
@@ -32,9 +33,7 @@ export function Bowls({ work, basis }: { work: DayWork; basis: Basis }) {
               ...sharesOf(bowl, nameOf, text),
               ...bowl.services.flatMap(({ service, result }) =>
                 service.kind === 'class'
-                  ? [
-                      `${text(result.dough.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
-                    ]
+                  ? [classShareText(text(classShares(service, result).doughG, 'g'), service.pairs)]
                   : [],
               ),
             ]}
@@ -54,7 +53,10 @@ export function Bowls({ work, basis }: { work: DayWork; basis: Basis }) {
               ...bowl.services.flatMap(({ service, result }) =>
                 service.kind === 'class'
                   ? [
-                      `${text(result.filling.totalG / service.pairs, 'g')} to each of ${service.pairs} pairs`,
+                      classShareText(
+                        text(classShares(service, result).fillingG, 'g'),
+                        service.pairs,
+                      ),
                     ]
                   : [],
               ),

@@ -1,6 +1,7 @@
 import type { DoughBowl, FillingBowl } from './bowls';
 import { fillingTasks, mixingTasks } from './bowlTasks';
-import { classTasks, turnTasks } from './benchTasks';
+import { turnTasks } from './benchTasks';
+import { classTasks } from './classTasks';
 import { serveTasks } from './serveTasks';
 import type { ServiceWork } from './service';
 import type { TaskList } from './taskList';

@@ -4,6 +4,7 @@ import type { Plan } from '../../plan/document/schema';
 import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../../physics/constants';
 import { trayCount } from '../../layout/trayCount';
 import { lastPlace } from '../../hold/phases';
+import { forClass } from '../classShares';
 import { minuteOf } from '../document/clock';
 import type { Day, Service } from '../document/day';
 
@@ -44,8 +45,9 @@ const FROZEN_MIN = 600;
 /** Pieces on a tray lie so far apart, mm. */
 const APART_MM = 8;
 
-/** The plan of a service: for its portions, and frozen where it is made ahead so. */
-export function planFor(plan: Plan, { portions, ahead }: Service): Plan {
+/** The plan of a service: for its portions, a class's with a spare share, and frozen where it is made ahead so. */
+export function planFor(stored: Plan, { portions, ahead, kind, pairs }: Service): Plan {
+  const plan = kind === 'class' ? forClass(stored, pairs) : stored;
   return {
     ...plan,
     batch: { ...plan.batch, wayIn: 'portions', portions },

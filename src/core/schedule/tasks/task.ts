@@ -14,7 +14,11 @@ export const TASK_KINDS = {
   plate: { name: 'Plate', skill: 'plate' },
   handOver: { name: 'Hand over', skill: 'plate' },
   shares: { name: 'Weigh out shares', skill: 'mix' },
+  demo: { name: 'Demonstration', skill: 'fill' },
   session: { name: 'Class at the bench', skill: 'fill' },
+  pairsRoll: { name: 'Roll', skill: null },
+  pairsFill: { name: 'Fill and seal', skill: null },
+  takeHome: { name: 'Bag, label, clean down', skill: 'fill' },
 } as const satisfies Record<string, { name: string; skill: Skill | null }>;
 
 /** One pair of hands that rolls and fills. */

@@ -1,3 +1,4 @@
+import { classShares } from '../classShares';
 import fc from 'fast-check';
 import { startingBasis } from '../../basis/basis';
 import { startingRules, withRules, type RuleId } from '../../basis/rules';
@@ -156,19 +157,59 @@ describe('tasks', () => {
     }
   });
 
-  it('are a class: shares weighed out before it, pairs at the bench at its hour', () => {
+  it('are a class: shares before it, a demonstration first, pairs in turns at the rollers', () => {
     const day = dayWith([
-      { planId: 'ravioli', portions: 12, kind: 'class', pairs: 4, at: '2026-11-27T16:00' },
+      { planId: 'ravioli', portions: 20, kind: 'class', pairs: 10, at: '2026-11-27T16:00' },
     ]);
-    const { timetable, work } = solved(day);
+    const rollers = ['a', 'b'].map((each) => ({ id: each, name: `Crank ${each}` }));
+    const two = { ...day, gear: { ...day.gear, rollers } };
+    const { timetable, work } = solved(two);
+    expect(timetable.breaches).toEqual([]);
     expect(timetable.feasible).toBe(true);
-    const session = timetable.tasks.find(({ kind }) => kind === 'session')!;
-    expect(session.fromMin).toBe(minuteOf('2026-11-27T16:00', '2026-11-26'));
-    expect(timetable.tasks.find(({ kind }) => kind === 'shares')!.toMin).toBeLessThanOrEqual(
-      session.fromMin,
+    const of = (kind: string) => timetable.tasks.filter((task) => task.kind === kind);
+    const [demo] = of('demo');
+    expect(demo!.fromMin).toBe(minuteOf('2026-11-27T16:00', '2026-11-26'));
+    expect(of('shares')[0]!.toMin).toBeLessThanOrEqual(demo!.fromMin);
+    // Five waves of two; nobody rolls before the demonstration, none rolls while another wave does.
+    const waves = of('pairsRoll').sort((a, b) => a.fromMin - b.fromMin);
+    expect(waves.map(({ name }) => name)).toEqual(
+      [1, 3, 5, 7, 9].map((from) => `Roll, pairs ${from} to ${from + 1}`),
     );
-    const { bowls } = dayPaper(work, timetable, startingBasis, (v, u) => figureText(v, u, METRIC));
-    expect(bowls[0]!.shares.join()).toMatch(/to each of 4 pairs/);
+    let free = demo!.toMin;
+    for (const wave of waves) {
+      expect(wave.fromMin).toBe(free);
+      free = wave.toMin;
+    }
+    // The teacher goes round until the last pair has filled; then everybody packs.
+    const lastFill = Math.max(...of('pairsFill').map(({ toMin }) => toMin));
+    expect(of('session')[0]!.toMin).toBeGreaterThanOrEqual(lastFill);
+    expect(of('takeHome')[0]!.fromMin).toBeGreaterThanOrEqual(lastFill);
+
+    const { bowls, labels } = dayPaper(work, timetable, startingBasis, (v, u) =>
+      figureText(v, u, METRIC),
+    );
+    expect(bowls[0]!.shares.join()).toMatch(/to each of 10 pairs, and one share spare/);
+    expect(labels).toHaveLength(10);
+    expect(labels[0]).toMatchObject({ cook: expect.stringMatching(/Keep at/) });
+  });
+
+  it('with a roller for each pair are quicker, and a share more than pairs is made', () => {
+    const lasts = (rollers: number) => {
+      const day = dayWith([
+        { planId: 'ravioli', portions: 12, kind: 'class', pairs: 4, at: '2026-11-27T16:00' },
+      ]);
+      const own = Array.from({ length: rollers }, (_, i) => ({ id: `r${i}`, name: `Roller ${i}` }));
+      const { timetable, work } = solved({ ...day, gear: { ...day.gear, rollers: own } });
+      const [session] = timetable.tasks.filter(({ kind }) => kind === 'session');
+      const { service, result } = work.services[0]!;
+      const { doughG, shares } = classShares(service, result);
+      expect(shares).toBe(5);
+      expect(doughG * shares).toBeCloseTo(result.dough.totalG, 6);
+      // With one share gone there is still enough for all that is to be plated.
+      expect(result.counts.made * (4 / 5)).toBeGreaterThanOrEqual(result.counts.plated - 4);
+      return session!.toMin - session!.fromMin;
+    };
+    expect(lasts(4)).toBeLessThan(lasts(1));
   });
 
   const hot = (cooling: object) =>
