@@ -24,7 +24,7 @@ export const dayRules = defineRules({
   'day.share': [3, 1, 'min', 'a pair’s dough and filling weighed out'],
   'day.demonstration': [15, 4, 'min', 'one piece made slowly, from portion to sealed edge'],
   'day.takeHome': [15, 4, 'min', 'pieces bagged and labelled, benches cleaned down'],
-  'day.learner': [1.8, 0.4, 'ratio', 'hands that do it for the first time'],
+  'day.learner': [3, 1, 'ratio', 'hands that do it for the first time'],
   'day.ribbons': [12, 4, 'min', 'trim rolled once and cut'],
   'day.sure': [0.2, 0.05, 'share', 'how far a time of work may be off either way'],
 });

@@ -76,6 +76,12 @@ export function classTasks(
     },
   );
   link(list, demo, session, { most: IDLE_MIN });
+  // A class goes by the clock: an open sheet does not wait until somebody is free.
+  const startMin = atMin + Math.ceil(demoMin);
+  const at = (fromMin: number, minutes: number) => ({
+    release: fromMin,
+    deadline: fromMin + minutes,
+  });
   let before = demo;
   const fills: number[] = [];
   for (let wave = 1; wave <= waves; wave += 1) {
@@ -87,14 +93,20 @@ export function classTasks(
       {
         id: `${group}/roll/${wave}`,
         group,
+        ...at(startMin + (wave - 1) * waveMin, waveMin),
         modes: [mode(waveMin, [], rollers > 0 ? [takes(list, GEAR.rollers, to - from + 1)] : [])],
       },
       { kind: 'pairsRoll', services, of },
     );
-    link(list, before, roll, { most: IDLE_MIN });
+    link(list, before, roll);
     const fill = add(
       list,
-      { id: `${group}/fill/${wave}`, group, modes: [mode(fillMin)] },
+      {
+        id: `${group}/fill/${wave}`,
+        group,
+        ...at(startMin + wave * waveMin, fillMin),
+        modes: [mode(fillMin)],
+      },
       { kind: 'pairsFill', services, of, pieces: piecesEach * (to - from + 1) },
     );
     link(list, roll, fill);
