@@ -111,7 +111,12 @@ export function turnTasks(
           mode(
             own.reduce((sum, each) => sum + layingMin(each.pieces), 0),
             roles,
-            [takes(list, GEAR.rollers), takes(list, GEAR.benches, benchMm)],
+            [
+              takes(list, GEAR.rollers),
+              takes(list, GEAR.benches, benchMm),
+              // What is made for the freezer is not rolled while plates go out.
+              ...(work.frozen ? [takes(list, GEAR.quiet)] : []),
+            ],
           ),
         ),
       },

@@ -31,7 +31,7 @@ function freezeTasks(list: TaskList, work: ServiceWork, turns: readonly Turn[]):
         id: `${service.id}/bag/${i + 1}`,
         group: `${service.id} bags`,
         deadline: frozenBy(list, work),
-        modes: [mode(rules['day.bag'].value * turn.trays, ['fill'])],
+        modes: [mode(rules['day.bag'].value * turn.trays, ['fill'], [takes(list, GEAR.quiet)])],
       },
       {
         kind: 'bag',

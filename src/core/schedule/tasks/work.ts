@@ -8,10 +8,10 @@ import type { Plan } from '../../plan/document/schema';
 import { dayAfter, minuteOf } from '../document/clock';
 import type { Learnt } from '../../basis/learnt';
 import type { FamilyId } from '../../shapes/families';
-import type { Day } from '../document/day';
+import { MOST_DAYS, type Day } from '../document/day';
 import { doughBowls, fillingBowls, type DoughBowl, type FillingBowl } from './bowls';
 import { serviceWork, type ServiceWork } from './service';
-import { gearOfDay } from './gear';
+import { gearOfDay, quietTime } from './gear';
 import { makeTasks } from './makeTasks';
 import { finished, type NightBefore, type Progress, type TaskList } from './taskList';
 import { paceOf } from './pace';
@@ -85,7 +85,13 @@ export function dayWork(
     basis.learnt,
   );
   const open = joined(hands.flatMap(({ hours }) => hours));
-  const gear = gearOfDay(day, open);
+  const served = services
+    .filter(({ service }) => service.kind === 'plates')
+    .map(({ service, atMin, result }) => ({
+      atMin,
+      overMin: service.overMin ?? Math.ceil(result.boil.rounds.totalMin),
+    }));
+  const gear = gearOfDay(day, open, quietTime(served, MOST_DAYS * 1440));
   const list: TaskList = {
     day,
     basis,

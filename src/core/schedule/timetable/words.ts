@@ -40,6 +40,8 @@ export function gearName({ day: { gear } }: Pick<DayWork, 'day'>, id: string): s
       return 'the freezer';
     case GEAR.trays:
       return 'the trays';
+    case GEAR.quiet:
+      return 'the time between services';
     default:
       return id.replace(/^pot /, '');
   }
