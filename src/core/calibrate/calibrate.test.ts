@@ -5,7 +5,7 @@ import { planWith } from '../testing/plans';
 import { evidenceOf } from '../run/evidence';
 import type { Happening } from '../run/events';
 import { foldRun } from '../run/fold';
-import { eventsFrom, kitchenCourse } from '../testing/kitchens';
+import { eventsFrom, KITCHEN_KINDS, kitchenCourse } from '../testing/kitchens';
 import { workingsOf } from '../plan/workings';
 import { QUANTITY_IDS, type Learnt } from '../basis/learnt';
 import { learn, type Evidence } from './learn';
@@ -24,6 +24,19 @@ describe('posterior', () => {
     expect(mean).toBeCloseTo((4 * 2 + 3 + 4) / 6, 12);
     expect(sd).toBeCloseTo(1 / Math.sqrt(6), 12);
     expect(posterior({ mean: 2, sd: 0.5 }, [])).toEqual({ mean: 2, sd: 0.5 });
+  });
+
+  it('is wider where looks lie further apart than they were said to, and never narrower', () => {
+    const of = (values: number[]) =>
+      posterior(
+        { mean: 0, sd: 1 },
+        values.map((value) => look(value, 0.1)),
+      ).sd;
+    const even = of([0, 0.1, -0.1, 0.1, -0.1]);
+    expect(of([0, 0.25, -0.25, 0.25, -0.25])).toBeGreaterThan(1.3 * even);
+    expect(of([0, 0, 0, 0, 0])).toBeCloseTo(even, 2);
+    // One slip among many widens little.
+    expect(of([0, 0.1, -0.1, 0.1, -0.1, 0, 0.05, -0.05, 5])).toBeLessThan(1.9 * even);
   });
 
   it('follows a kitchen that drifts, and is less sure the longer nobody looked', () => {
@@ -307,8 +320,24 @@ describe('what was learnt moves a plan', () => {
   });
 });
 
+describe('made-up kitchens of every kind', () => {
+  // A slice of what the benchmark runs: few kitchens, so the tolerance is wide.
+  it.each(KITCHEN_KINDS.map((kind) => [kind.name, kind] as const))('%s', (_, kind) => {
+    const courses = Array.from({ length: 8 }, (_each, i) =>
+      kitchenCourse(planWith(), 500 + i, 6, kind),
+    );
+    for (const id of ['dosed', 'thicker', 'bowl'] as const) {
+      const looks = courses.flatMap(({ held }) => held.flatMap((each) => each[id] ?? []));
+      expect(looks.length).toBeGreaterThan(20);
+      expect(looks.filter(Boolean).length / looks.length).toBeGreaterThan(0.68);
+    }
+  });
+});
+
 describe('made-up kitchens', () => {
-  const courses = Array.from({ length: 150 }, (_, i) => kitchenCourse(planWith(), 1000 + i, 6));
+  const courses = Array.from({ length: 150 }, (_, i) =>
+    kitchenCourse(planWith(), 1000 + i, 6, { name: 'steady' }),
+  );
   const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
 
   it.each(['dough', 'filling'] as const)('half the error in %s by the fifth run', (bowl) => {

@@ -60,8 +60,29 @@ export function posterior(
   const last = looks.at(-1)?.day ?? 0;
   const months = today === undefined ? 0 : Math.max(0, today - last) / DAYS_A_MONTH;
   const { mean, variance } = course.now;
-  return { mean, sd: Math.sqrt(variance + drift.month ** 2 * (looks.length > 0 ? months : 0)) };
+  const wider = heavy ? widening(looks, course.levels) : 1;
+  const since = drift.month ** 2 * (looks.length > 0 ? months : 0);
+  return { mean, sd: Math.sqrt(wider * variance + since) };
 }
+
+/**
+ * How much wider to believe where looks lie further apart than they were said to: their mean square against its
+ * expected value, shrunk to 1 as by so many looks of the kind expected. Never narrower.
+ */
+function widening(looks: readonly Seen[], levels: readonly number[]): number {
+  const squares = looks.reduce(
+    (sum, { value, sd }, i) => sum + Math.min(FAR ** 2, ((value - levels[i]!) / sd) ** 2),
+    0,
+  );
+  // Levels were drawn to the looks: one of them is spent on that.
+  const free = looks.length - 1;
+  return Math.max(1, (EXPECTED_LOOKS + squares) / (EXPECTED_LOOKS + free));
+}
+
+const EXPECTED_LOOKS = 1;
+
+/** What lies further off, in its own deviations, widens no more: it is a slip. */
+const FAR = 4;
 
 const trustIn = ({ value, sd }: Seen, level: number): number =>
   Math.min(1, (DEGREES + 1) / (DEGREES + ((value - level) / sd) ** 2));

@@ -61,6 +61,57 @@ const takes = ({ ledger, pieces }: PlanResult) => ({
 /** How far what is measured is off: doses by the spoon from one another, a strip by scale and ruler. */
 const MEASURED = { dose: 0.1, strip: 0.05 } as const;
 
+/** What is awkward about a made-up kitchen, beside its biases. */
+export interface KitchenKind {
+  readonly name: string;
+  /** Batches differ so many times as much as usual. */
+  readonly scatter?: number;
+  /** The kitchen itself moves by so much a batch, share. */
+  readonly drift?: number;
+  /** Share of what is written down that is far off: a wrong bowl, a slip of the finger. */
+  readonly outliers?: number;
+  /** Share of what could be written down that is not. */
+  readonly missing?: number;
+  /** Weights are read to so many grams. */
+  readonly roundG?: number;
+  /** Every third batch is by a cook who doses otherwise and hardly weighs. */
+  readonly careless?: true;
+}
+
+/** The kinds that learning is held against, each so many kitchens. */
+export const KITCHEN_KINDS: readonly KitchenKind[] = [
+  { name: 'steady' },
+  { name: 'batches differ', scatter: 1.6 },
+  { name: 'drifting', drift: 0.01 },
+  { name: 'outliers', outliers: 0.1 },
+  { name: 'half written down', missing: 0.5 },
+  { name: 'scale of 5 g', roundG: 5 },
+  { name: 'careless third cook', careless: true },
+  { name: 'drifting, outliers', drift: 0.01, outliers: 0.1 },
+  { name: 'half written down, scale of 5 g', missing: 0.5, roundG: 5 },
+  { name: 'careless cook, outliers', careless: true, outliers: 0.1 },
+  { name: 'batches differ, scale of 5 g', scatter: 1.6, roundG: 5 },
+  {
+    name: 'all of it',
+    scatter: 1.3,
+    drift: 0.01,
+    outliers: 0.1,
+    missing: 0.3,
+    roundG: 5,
+    careless: true,
+  },
+];
+
+/** Whether a kind breaks what learning takes for granted: its ranges may then hold a little less. */
+export const breaksTheModel = ({ scatter, drift, outliers, careless }: KitchenKind): boolean =>
+  [scatter, drift, outliers, careless].some((each) => each !== undefined);
+
+/** An outlier is off by about so much, share. */
+const OUTLIER = 0.35;
+
+/** How a careless cook doses, and how far apart. */
+const CARELESS = { dosed: 1.12, scatter: 2 } as const;
+
 /** How one made-up kitchen went. */
 export interface KitchenCourse {
   /** How far dough and filling predicted were off, run by run, as shares of what was truly taken. */
@@ -71,29 +122,49 @@ export interface KitchenCourse {
 
 /**
  * A made-up kitchen with biases of its own, hidden from the product, that makes a plan so many times and
- * writes down what a cook would.
+ * writes down what a cook of its kind would. Truth is the kitchen's own mean at that time.
  */
-export function kitchenCourse(plan: Plan, seed: number, runs: number): KitchenCourse {
+export function kitchenCourse(
+  plan: Plan,
+  seed: number,
+  runs: number,
+  kind: KitchenKind,
+): KitchenCourse {
+  const { scatter = 1, drift = 0, outliers = 0, missing = 0, roundG = 0, careless } = kind;
   const next = seeded(seed);
   const normal = normals(next);
   const drawn = (id: QuantityId, of: 'spread' | 'noise', around: number) => {
     const { scale } = QUANTITIES[id];
-    return fromScale(scale, toScale(scale, around) + QUANTITIES[id][of] * normal());
+    const times = of === 'noise' ? scatter : 1;
+    return fromScale(scale, toScale(scale, around) + times * QUANTITIES[id][of] * normal());
   };
-  const truth = Object.fromEntries(
+  let truth = Object.fromEntries(
     HIDDEN.map((id) => [id, drawn(id, 'spread', QUANTITIES[id].typical)]),
   ) as Hidden;
+  // Without awkwardness nothing more is drawn: the steady kitchens stay the same.
+  const chance = (share: number) => share > 0 && next() < share;
+  const read = (g: number): number => {
+    const off = chance(outliers) ? 1 + OUTLIER * (next() < 0.5 ? -1 : 1) : 1;
+    return Math.max(0, roundG > 0 ? Math.round((g * off) / roundG) * roundG : g * off);
+  };
   const seen: RunEvidence[] = [];
   const off: { dough: number; filling: number }[] = [];
   const held: Partial<Record<QuantityId, boolean>>[] = [];
   for (let run = 0; run < runs; run += 1) {
     const today = new Date(Date.UTC(2026, 8, 1) + 7 * run * 86_400_000).toISOString().slice(0, 10);
+    if (drift > 0) {
+      truth = Object.fromEntries(
+        HIDDEN.map((id) => [id, truth[id] * Math.exp(drift * normal())]),
+      ) as Hidden;
+    }
+    const odd = careless === true && run % 3 === 2;
     const learnt = learn(seen, { today });
     const basis = { ...startingBasis, learnt };
     const planned = evaluatePlan(plan, basis);
-    const now = Object.fromEntries(
+    const drawnNow = Object.fromEntries(
       HIDDEN.map((id) => [id, drawn(id, 'noise', truth[id])]),
     ) as Hidden;
+    const now: Hidden = odd ? { ...drawnNow, dosed: drawnNow.dosed * CARELESS.dosed } : drawnNow;
     // As many spares as are planned: fewer pieces from the same sheets would take more for each.
     const spares = learnt.filter(({ quantity }) => quantity === 'lost');
     const actual = evaluatePlan(plan, {
@@ -114,28 +185,34 @@ export function kitchenCourse(plan: Plan, seed: number, runs: number): KitchenCo
       Math.min(planned.dough.totalG / took.dough, planned.filling.totalG / took.filling),
     );
     const each = (g: number) => (g * pieces) / actual.pieces;
+    const spoon = MEASURED.dose * (odd ? CARELESS.scatter : 1);
+    const written: Happening[] = [
+      { kind: 'weighed', what: 'dough', g: planned.dough.totalG },
+      { kind: 'weighed', what: 'filling', g: planned.filling.totalG },
+      {
+        kind: 'weighed',
+        what: 'doses',
+        g: read(10 * plan.shape.doseG * now.dosed * (1 + (spoon / Math.sqrt(10)) * normal())),
+        n: 10,
+      },
+      {
+        kind: 'measured',
+        test: 'thicknessMm',
+        value: plan.sheet.thicknessMm * now.thicker * (1 + MEASURED.strip * normal()),
+      },
+      { kind: 'counted', pieces },
+      { kind: 'left', what: 'dough', g: read(planned.dough.totalG - pieces * took.dough) },
+      { kind: 'left', what: 'filling', g: read(planned.filling.totalG - pieces * took.filling) },
+      { kind: 'left', what: 'trim', g: read(each(ledger.dough.trimG)) },
+      { kind: 'finished', madeOn: today },
+    ];
     const state = foldRun(
       eventsFrom(
-        [
-          { kind: 'weighed', what: 'dough', g: planned.dough.totalG },
-          { kind: 'weighed', what: 'filling', g: planned.filling.totalG },
-          {
-            kind: 'weighed',
-            what: 'doses',
-            g: 10 * plan.shape.doseG * now.dosed * (1 + (MEASURED.dose / Math.sqrt(10)) * normal()),
-            n: 10,
-          },
-          {
-            kind: 'measured',
-            test: 'thicknessMm',
-            value: plan.sheet.thicknessMm * now.thicker * (1 + MEASURED.strip * normal()),
-          },
-          { kind: 'counted', pieces },
-          { kind: 'left', what: 'dough', g: planned.dough.totalG - pieces * took.dough },
-          { kind: 'left', what: 'filling', g: planned.filling.totalG - pieces * took.filling },
-          { kind: 'left', what: 'trim', g: each(ledger.dough.trimG) },
-          { kind: 'finished', madeOn: today },
-        ],
+        written
+          .filter(
+            ({ kind: of }) => of === 'finished' || of === 'counted' || !chance(odd ? 0.6 : missing),
+          )
+          .map((happening) => ({ ...happening, ...(odd && { by: 'Odd' }) })),
         run + 1,
       ),
     );
