@@ -213,6 +213,16 @@ describe('deadHeat', () => {
     expect(heat.doseG).toBeCloseTo(9, 2);
   });
 
+  it('counts on what lands in a piece, where hands dose over or under what is meant', () => {
+    for (const dosed of [0.85, 1.15]) {
+      const heat = deadHeat(given({ dosed }));
+      expect(heat.usedUp).toBe(true);
+      const intoPieces = heat.pieces * heat.doseG * dosed;
+      const full = deadHeat(given());
+      expect(intoPieces).toBeCloseTo(full.pieces * full.doseG, 0);
+    }
+  });
+
   it('turns the dose first, then the thickness, and the blank last', () => {
     expect(deadHeat(given({ fillingG: 1100 }))).toMatchObject({
       thicknessMm: 0.8,

@@ -237,6 +237,14 @@ describe('live corrections', () => {
     expect(thick.short).toBe('dough');
     const more = thick.changes.find(({ id }) => id === 'moreDough')!;
     expect(Number.isInteger(more.eggs)).toBe(true);
+    // As many whole eggs as cover what is short, and no egg more.
+    const eachG = 500 / 3;
+    expect(more.to).toBe(Math.round(more.eggs! * eachG));
+    const needG =
+      (thick.bowls.filling.leftG / thick.bowls.filling.perPieceG) * thick.bowls.dough.perPieceG;
+    const shortG = needG - (thick.bowls.dough.leftG - result.leftover.doughG);
+    expect(more.eggs! * eachG).toBeGreaterThan(0.9 * shortG);
+    expect((more.eggs! - 1) * eachG).toBeLessThan(shortG);
     expect(more.pieces).toBeGreaterThan(thick.pieces);
   });
 
@@ -350,6 +358,17 @@ describe('the steps', () => {
     expect(STEPS.roll.show(bench()).figure?.text).toBe(first!.label);
     const once = bench({ kind: 'ticked', step: 'roll', item: '1.0' });
     expect(STEPS.roll.show(once).figure?.text).toBe(second!.label);
+  });
+
+  it('a round of the pot is what the pot takes, and no more than is left', () => {
+    const takes = result.boil.rounds.pieces;
+    const all: Happening = { kind: 'counted', pieces: 3 * takes };
+    expect(STEPS.boil.show(bench(all)).asks).toBe(`Out: ${takes} pieces`);
+    const most: Happening = { kind: 'roundDone', pieces: 3 * takes - 1 };
+    expect(STEPS.boil.show(bench(all, most)).asks).toBe('Out: 1 piece');
+    expect(STEPS.boil.show(bench(all, most, { kind: 'roundDone', pieces: 1 })).asks).toBe(
+      'All are boiled',
+    );
   });
 
   it('a round that is out goes to the plates before the next goes into the pot', () => {

@@ -157,6 +157,24 @@ describe('tasks', () => {
     }
   });
 
+  it('weigh what is mixed and prepared, by the bowl', () => {
+    const { work } = solved();
+    for (const bowl of work.doughs) {
+      const mix = work.tasks.find(({ id }) => id === `dough:${bowl.id}/mix`)!;
+      expect(mix.g).toBeCloseTo(bowl.totalG, 6);
+    }
+    for (const bowl of work.fillings) {
+      const lines = bowl.parts.filter(({ preparation }) => preparation !== 'raw');
+      for (const preparation of new Set(lines.map((line) => line.preparation))) {
+        const g = lines
+          .filter((line) => line.preparation === preparation)
+          .reduce((sum, line) => sum + line.g, 0);
+        const task = work.tasks.find(({ id }) => id === `filling:${bowl.id}/${preparation}`);
+        if (task) expect(task.g).toBeCloseTo(g, 6);
+      }
+    }
+  });
+
   it('are a class: shares before it, a demonstration first, pairs in turns at the rollers', () => {
     const day = dayWith([
       { planId: 'ravioli', portions: 20, kind: 'class', pairs: 10, at: '2026-11-27T16:00' },
