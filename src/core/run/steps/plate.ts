@@ -27,7 +27,7 @@ export const plate: BenchStep = {
   meanwhile: false,
   tests: [],
   show: (bench) => {
-    const { plan, rules, split, write } = bench;
+    const { plan, rules, write } = bench;
     const { sauceMin } = plan.boil;
     const broth = plan.serving === 'broth';
     const each = plan.batch.piecesPerPortion;
