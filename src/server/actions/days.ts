@@ -3,28 +3,18 @@
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { shortText } from '@/core/fields';
-import { FieldError } from '@/core/range';
 import { readDayFile } from '@/core/formats/dayFile';
 import { dayOf } from '@/core/schedule/document/clock';
 import { newDay } from '@/core/schedule/document/day';
 import { acting } from '../acting';
 import { check } from '../check';
 import { database } from '../database';
-import { write } from '../db/database';
 import type { Outcome } from '../outcome';
-import {
-  createDay,
-  destroyDay,
-  getDay,
-  linkRun,
-  moveDay,
-  runOfService,
-} from '../repositories/days';
+import { createDay, destroyDay, getDay, moveDay } from '../repositories/days';
 import { getKitchen } from '../repositories/kitchen';
-import { getLearnt } from '../repositories/learnt';
 import { getPantry } from '../repositories/pantry';
 import { createPlan, getPlan, plansById, savePlan } from '../repositories/plans';
-import { openRun } from '../repositories/runs';
+import { openServiceRun } from '../repositories/serviceRuns';
 
 const idSchema = z.string().min(1).max(60);
 const newIdSchema = z.uuid({ error: 'New id must be a UUID' });
@@ -88,35 +78,13 @@ const runSchema = z.strictObject({
 });
 
 /**
- * Opens a run at the bench for one of a day's services, or finds the one that is linked. Where the plan stands
- * for another number of portions it gets a revision for the day's. Gives the run's id.
+ * Opens a run at the bench for one of a day's services, or finds the one that is linked. Gives the run's id.
  */
 export async function startServiceRun(input: unknown): Promise<Outcome<string>> {
   const result = await acting('bench', () => {
     const db = database();
     const { dayId, service: serviceId, runId } = check(runSchema, input);
-    const { day } = getDay(db, dayId);
-    const service = day.services.find(({ id }) => id === serviceId);
-    if (!service) throw new FieldError('service', 'must be one of the day’s');
-    const known = runOfService(db, dayId, serviceId);
-    if (known) return known;
-    const now = new Date();
-    const { plan, edition } = getPlan(db, service.planId);
-    if (plan.batch.wayIn !== 'portions' || plan.batch.portions !== service.portions) {
-      savePlan(db, {
-        id: service.planId,
-        plan: { ...plan, batch: { ...plan.batch, wayIn: 'portions', portions: service.portions } },
-        baseEdition: edition,
-        sitting: '',
-        now,
-      });
-    }
-    const { revision } = getPlan(db, service.planId);
-    write(db, (tx) => {
-      openRun(tx, { id: runId, planId: service.planId, revision, learnt: getLearnt(db), now });
-      linkRun(tx, { dayId, service: serviceId, runId });
-    });
-    return runId;
+    return openServiceRun(db, { dayId, serviceId, runId, now: new Date() });
   });
   revalidatePath('/', 'layout');
   return result;
