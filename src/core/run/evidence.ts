@@ -7,6 +7,7 @@ import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
 import { startingBasis } from '../basis/basis';
 import { aimed, overAimed, stretchesOf } from './aims';
 import { doughIn, fillingIn } from './bowls';
+import { timedRounds, timedSheets } from './taps';
 import { QUANTITIES } from '../calibrate/quantities';
 import { runLedger } from './ledger';
 import { lossEvidence } from './losses';
@@ -69,13 +70,7 @@ export function evidenceOf(plan: Plan, run: RunState, basis: Basis = startingBas
     add('prepared', g / line.preparedG, { key: part.preparation });
   }
   const seconds = typical.rules[`shape.seconds.${plan.shape.family}`].value;
-  // Taps made faster than hands can, or of more pieces than a sheet holds, tell no times.
-  const timed = state.sheets.filter(
-    (sheet) =>
-      sheet.pieces > 0 &&
-      sheet.pieces <= MOST_OF_SHEET * Math.max(1, result.layout.pieces) &&
-      (sheet.seconds ?? 0) * sheet.people >= possible('pace') * seconds * sheet.pieces,
-  );
+  const timed = timedSheets(state, result, seconds);
   if (timed.length > 0) {
     const each =
       timed.reduce((sum, { seconds, people }) => sum + (seconds ?? 0) * people, 0) /
@@ -92,9 +87,7 @@ export function evidenceOf(plan: Plan, run: RunState, basis: Basis = startingBas
     add('edge', (boiled / result.boil.potMin) * off, { sd: state.edge === 'right' ? 0.05 : 0.2 });
   };
   if (state.edge) {
-    const minutes = state.rounds.flatMap(({ minutes: each }) =>
-      each !== null && each >= possible('edge') * result.boil.potMin ? each : [],
-    );
+    const minutes = timedRounds(state, result);
     // Rounds that nobody can have boiled so quickly were tapped through: they say nothing of the edge.
     const tapped = minutes.length === 0 && state.rounds.some((round) => round.minutes !== null);
     if (!tapped) addEdge(minutes);
@@ -244,12 +237,6 @@ function stripError({ thickness }: RunState): number {
   );
   return one / Math.sqrt(Math.max(1, thickness.length));
 }
-
-/** A sheet of more pieces than this times its pattern was several, tapped at once. */
-const MOST_OF_SHEET = 2;
-
-/** Under a third of the prior's lowest, a ratio of times is none that hands can do. */
-const possible = (id: 'pace' | 'edge'): number => Math.exp(-1.6449 * QUANTITIES[id].spread) / 3;
 
 /** What the hand did to the dough. */
 function ofDough(plan: Plan, result: PlanResult, state: RunState, basis: Basis, add: Add): void {

@@ -47,8 +47,11 @@ export interface BenchValue extends LiveRun {
   /** The plan as it now stands at this bench: what was changed, corrected and tested counted. */
   readonly planNow: PlanAtBench;
   readonly resultNow: PlanResult;
-  /** Ends the run; the page goes on to what came of it as soon as the server has that too. */
-  end(how: Ending): void;
+  /**
+   * Ends the run; the page goes on to what came of it as soon as the server has that too.
+   * @param madeOn the day it counts for; the one it began on when left out
+   */
+  end(how: Ending, madeOn?: string): void;
 }
 
 const Context = createContext<BenchValue | null>(null);
@@ -72,8 +75,8 @@ function useEnding(
     if (over && next) router.push(next);
   }, [over, next, router]);
   return useCallback(
-    (how) => {
-      const madeOn = dayIn(state.beganAt ? new Date(state.beganAt) : new Date(), timeZone);
+    (how, said) => {
+      const madeOn = said ?? dayIn(state.beganAt ? new Date(state.beganAt) : new Date(), timeZone);
       happen(how === 'finished' ? { kind: how, madeOn } : { kind: how, why: '' });
       if (line === 'up') setNext(how === 'finished' ? `/logbook/${id}` : '/logbook');
     },

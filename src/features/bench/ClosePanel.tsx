@@ -6,6 +6,9 @@ import { EDGES } from '@/core/run/events';
 import { runLedger, type RunAccount } from '@/core/run/ledger';
 import { WAY_IDS, WAYS } from '@/core/run/ways';
 import type { StepTest } from '@/core/run/steps/step';
+import { dayIn, systemZone } from '@/core/kitchen/localTime';
+import { tappedThrough } from '@/core/run/taps';
+import { DateField } from '@/ui/fields/DateField';
 import { useBench } from './BenchContext';
 import { Keypad } from './Keypad';
 import { Weigh } from './Weigh';
@@ -106,7 +109,9 @@ export function BurstKeys() {
 
 /** What came of it: burst and how, what was left, how the edge ate; then the ledger closes. */
 export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
-  const { bench, end, state, happen } = useBench();
+  const { bench, basis, given, end, state, happen } = useBench();
+  const [madeOn, setMadeOn] = useState<string>();
+  const afterwards = tappedThrough(state, bench.result, bench.plan.shape.family, basis.rules);
   const [many, setMany] = useState(false);
   const [note, setNote] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -222,12 +227,26 @@ export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
         <Account name="Dough" account={ledger.dough} weighed={state.left.doughG !== null} />
         <Account name="Filling" account={ledger.filling} weighed={state.left.fillingG !== null} />
       </section>
+      {afterwards && (
+        <div className="bench-panel grid max-w-[34rem] gap-3">
+          <p>
+            <b>Logged afterwards?</b> The taps came faster than hands, so their times teach nothing.
+          </p>
+          <DateField
+            kind="date"
+            label="Made on"
+            value={madeOn ?? ''}
+            max={dayIn(new Date(), given.timeZone ?? systemZone())}
+            onChange={setMadeOn}
+          />
+        </div>
+      )}
       <div className="bench-keys">
         <button
           type="button"
           data-next
           className="bench-key bench-key-strong"
-          onClick={() => end('finished')}
+          onClick={() => end('finished', madeOn)}
         >
           <b>Close the batch</b>
           <span>{plural(state.pieces - state.lost, 'whole piece')}</span>

@@ -7,7 +7,7 @@ import { importDay, startDay } from '@/server/actions/days';
 import { useIdFor } from '@/features/plans/useIdFor';
 import { Button } from '@/ui/buttons/Button';
 import { ChooseFile } from '@/ui/files/ChooseFile';
-import { DateField } from './edit/DateField';
+import { DateField } from '@/ui/fields/DateField';
 
 /** Makes a day, or opens one from a file. */
 export function NewDay({ today }: { today: string }) {

@@ -4,7 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import type { Block } from '@/core/schedule/timetable/blocks';
-import { DateField } from './edit/DateField';
+import { DateField } from '@/ui/fields/DateField';
 import { NameInput } from './edit/NameInput';
 import { along, barPlace, daysWorked, hoursOf, scaleOf } from './lanes/laneScale';
 import { PersonBlock, type BlockMove } from './lanes/PersonBlock';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { spanText } from '@/core/schedule/document/clock';
 import type { Day } from '@/core/schedule/document/day';
 import type { Timetable } from '@/core/schedule/timetable/timetable';
-import { DateField } from './DateField';
+import { DateField } from '@/ui/fields/DateField';
 
 const MINDS = [
   ['idle', 'People standing about'],

@@ -8,7 +8,7 @@ import { Button } from '@/ui/buttons/Button';
 import { CheckField } from '@/ui/fields/CheckField';
 import { SelectField } from '@/ui/fields/SelectField';
 import { EditableList } from '@/ui/lists/EditableList';
-import { DateField } from './DateField';
+import { DateField } from '@/ui/fields/DateField';
 import { NameInput } from './NameInput';
 
 const SKILL_NAMES: Readonly<Record<Skill, string>> = {

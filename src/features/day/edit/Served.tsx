@@ -12,7 +12,7 @@ import { CheckField } from '@/ui/fields/CheckField';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { SelectField } from '@/ui/fields/SelectField';
 import { EditableList } from '@/ui/lists/EditableList';
-import { DateField } from './DateField';
+import { DateField } from '@/ui/fields/DateField';
 
 const KINDS = [
   { value: 'plates', label: 'On plates' },
