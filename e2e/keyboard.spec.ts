@@ -9,7 +9,7 @@ test('a plan is made, changed and printed without a mouse', async ({ page }) => 
   await page.keyboard.type('new plan');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/plans\/new/);
-  await tabTo(page, page.getByRole('radio', { name: 'Any shape' }));
+  await tabTo(page, page.getByRole('radio', { name: 'Any shape', exact: true }));
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('radio', { name: 'Square' })).toBeChecked();
   await page.keyboard.press('Enter');

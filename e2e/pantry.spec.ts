@@ -177,7 +177,8 @@ test('a shopping list merges plans, rounds to packets, and goes out as a file', 
 
 test('quick sums answer without a plan, and refuse by name and range', async ({ page }) => {
   await page.goto('/sums');
-  await expect(page).toHaveURL(/\/sums\/hydration$/);
+  await expect(page).toHaveURL(/\/sums\/pieces$/);
+  await page.getByRole('link', { name: /^Hydration/ }).click();
   await expect(page.getByRole('status')).toContainText('38.1');
   await type(page, 'Amount of Soft wheat flour fine (00)', '300');
   await expect(page.getByRole('status')).toContainText('Wet.');

@@ -6,7 +6,7 @@ test('dough and filling that came made are used up, and split among shapes in on
   await page.goto('/plans/new');
   await page.getByRole('radio', { name: 'I have it made' }).check();
   await page.getByRole('textbox', { name: 'Filling in hand' }).fill('600');
-  await page.getByRole('radio', { name: 'Firm' }).check();
+  await page.getByRole('radio', { name: 'Firm', exact: true }).check();
   await page.getByRole('radio', { name: /^Flour and eggs I have/ }).check();
   await page.getByRole('button', { name: 'Make the plan' }).click();
   await expect(page).toHaveURL(/at=count/);

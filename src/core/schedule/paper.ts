@@ -1,4 +1,5 @@
 import { classShares, classShareText } from './classShares';
+import { PAIRS, pairsTasks } from './timetable/pairs';
 import type { Basis } from '../basis/basis';
 import { conflictTexts, containsText } from '../plan/contentsText';
 import { cautionsFor } from '../plan/questions/cautions';
@@ -79,26 +80,29 @@ export function dayPaper(
     title: day.name,
     note: day.note,
     nightBefore: nightBeforeLines(work),
-    people: day.people.map(({ id, name }) => ({
-      name,
-      lines: blocksOf(timetable, id).map((block): ListLine => {
-        const g = block.tasks.length === 1 ? block.tasks[0]!.g : null;
-        const others = block.others.map((other) => names.get(other) ?? other);
-        return {
-          date: momentAt(block.fromMin, day.date).slice(0, 10),
-          from: clockText(block.fromMin),
-          to: clockText(block.toMin),
-          does: g === null ? block.name : `${block.name}, ${write(g, 'g')}`,
-          says: [
-            planNames(work, block.services),
-            others.length > 0 ? `with ${others.join(' and ')}` : '',
-            block.slackMin > 0 ? `may slip ${block.slackMin} min` : '',
-          ]
-            .filter(Boolean)
-            .join('; '),
-        };
-      }),
-    })),
+    people: [
+      ...day.people.map(({ id, name }) => ({
+        name,
+        lines: blocksOf(timetable, id).map((block): ListLine => {
+          const g = block.tasks.length === 1 ? block.tasks[0]!.g : null;
+          const others = block.others.map((other) => names.get(other) ?? other);
+          return {
+            date: momentAt(block.fromMin, day.date).slice(0, 10),
+            from: clockText(block.fromMin),
+            to: clockText(block.toMin),
+            does: g === null ? block.name : `${block.name}, ${write(g, 'g')}`,
+            says: [
+              planNames(work, block.services),
+              others.length > 0 ? `with ${others.join(' and ')}` : '',
+              block.slackMin > 0 ? `may slip ${block.slackMin} min` : '',
+            ]
+              .filter(Boolean)
+              .join('; '),
+          };
+        }),
+      })),
+      ...pairsOf(work, timetable),
+    ],
     bowls: [
       ...doughs.map(({ totalG, parts, shares, services: of }) => ({
         title: `Dough, ${write(totalG, 'g')}: ${of.map(({ plan }) => plan.name).join(', ')}`,
@@ -152,6 +156,18 @@ export function dayPaper(
     ),
     cautions: [...new Set(services.flatMap(({ plan }) => cautionsFor(plan, basis.pantry)))],
   };
+}
+
+/** What the pairs of a class do, and when: a list beside those of the people. */
+function pairsOf(work: DayWork, timetable: Timetable): DayPaper['people'] {
+  const lines = pairsTasks(timetable).map((task): ListLine => ({
+    date: momentAt(task.fromMin, work.day.date).slice(0, 10),
+    from: clockText(task.fromMin),
+    to: clockText(task.toMin),
+    does: task.name,
+    says: planNames(work, task.services),
+  }));
+  return lines.length > 0 ? [{ name: PAIRS, lines }] : [];
 }
 
 /** What is set to drain the evening before: `The evening before: ricotta, drained overnight (Tortelloni).` */

@@ -1,6 +1,7 @@
 'use client';
 
 import { clockText } from '@/core/schedule/document/clock';
+import { PAIRS, pairsTasks } from '@/core/schedule/timetable/pairs';
 import type { Day } from '@/core/schedule/document/day';
 import type { DayWork } from '@/core/schedule/tasks/work';
 import { blocksOf, type Block } from '@/core/schedule/timetable/blocks';
@@ -22,8 +23,25 @@ export function Lists({
 }) {
   const several =
     Math.floor(timetable.startsMin / 1440) !== Math.floor((timetable.endsMin - 1) / 1440);
+  const pairs = pairsTasks(timetable);
   return (
     <div className="grid gap-8 md:grid-cols-2 xl:grid-cols-3">
+      {pairs.length > 0 && (
+        <section aria-label="The pairs’ list" className="break-inside-avoid">
+          <h2 className="font-display text-figure">{PAIRS}</h2>
+          <ol className="mt-1">
+            {pairs.map((task) => (
+              <li key={task.id} className="flex gap-3 border-b border-board-line py-2">
+                <span className="numeral w-24 shrink-0 font-semibold">
+                  {momentText(day.date, task.fromMin, several)}
+                  <span className="sr-only"> to {clockText(task.toMin)}</span>
+                </span>
+                <span className="min-w-0 grow font-semibold">{task.name}</span>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
       {day.people.map(({ id, name }) => {
         const blocks = blocksOf(timetable, id);
         return (

@@ -13,6 +13,7 @@ import { PREPARATION_TIMES } from './preparationTimes';
 import { TASK_KINDS } from './task';
 import { dayWork } from './work';
 import { DAY_PLANS, dayWith, supper, weekend } from '../testing/days';
+import { lanesOf } from '../timetable/lanes';
 import { solveDay } from '../timetable/solveDay';
 import { startingPantry } from '../../composition/pantry';
 
@@ -202,6 +203,16 @@ describe('tasks', () => {
     const lastFill = Math.max(...of('pairsFill').map(({ toMin }) => toMin));
     expect(of('session')[0]!.toMin).toBeGreaterThanOrEqual(lastFill);
     expect(of('takeHome')[0]!.fromMin).toBeGreaterThanOrEqual(lastFill);
+
+    // Their list says what and when; each roller and each filling pair has its bar.
+    const lanes = lanesOf(work, timetable);
+    const bars = (id: string) =>
+      lanes.flatMap((lane) => (lane.kind === 'gear' && lane.id.startsWith(id) ? lane.bars : []));
+    expect(bars('roller').filter(({ task }) => task.includes('/roll/'))).toHaveLength(10);
+    expect(bars('pairs')).toHaveLength(5);
+    const { people } = dayPaper(work, timetable, startingBasis, (v, u) => figureText(v, u, METRIC));
+    expect(people.at(-1)).toMatchObject({ name: 'The pairs' });
+    expect(people.at(-1)!.lines).toHaveLength(10);
 
     const { bowls, labels } = dayPaper(work, timetable, startingBasis, (v, u) =>
       figureText(v, u, METRIC),

@@ -58,6 +58,7 @@ export function lanesOf(work: DayWork, timetable: Timetable): Lane[] {
   return [
     ...people,
     ...rollerLanes(work, tasks),
+    ...pairsLanes(tasks),
     ...benchLane(tasks),
     ...countedLanes(work, tasks),
     ...potLanes(work, tasks),
@@ -76,15 +77,23 @@ const bar = (task: Timed, used: number | null = null): GearBar => ({
 });
 
 /** Each of several alike takes what begins while it is free; those a plan names take its own. */
-function rollerLanes({ day, services }: DayWork, tasks: readonly Timed[]): Lane[] {
+function rollerLanes({ day, services, problem }: DayWork, tasks: readonly Timed[]): Lane[] {
   const { rollers } = day.gear;
   const free = rollers.map(() => -Infinity);
   const bars = rollers.map(() => [] as GearBar[]);
+  const place = problem.gear.findIndex(({ id }) => id === GEAR.rollers);
+  /** The pairs of a class take several at once. */
+  const rollersOf = ({ id }: Timed): number =>
+    problem.tasks.find((task) => task.id === id)?.modes[0]?.uses.find(({ gear }) => gear === place)
+      ?.amount ?? 1;
   const own = (task: Timed) => {
     const of = services.find(({ service }) => task.services.includes(service.id));
     return rollers.findIndex(({ id }) => id === of?.plan.sheet.roller.id);
   };
-  for (const task of tasks.filter(({ gear }) => gear.includes(GEAR.rollers))) {
+  const rolled = tasks
+    .filter(({ gear }) => gear.includes(GEAR.rollers))
+    .flatMap((task) => Array.from({ length: rollersOf(task) }, () => task));
+  for (const task of rolled) {
     const wanted = own(task);
     const at =
       wanted >= 0 && free[wanted]! <= task.fromMin
@@ -99,6 +108,24 @@ function rollerLanes({ day, services }: DayWork, tasks: readonly Timed[]): Lane[
       ? [{ kind: 'gear', id: `roller ${id}`, name, says: '', bars: bars[i]! }]
       : [],
   );
+}
+
+/** Pairs of a class that fill what they rolled: what overlaps lies on a lane of its own. */
+function pairsLanes(tasks: readonly Timed[]): Lane[] {
+  const lanes: { until: number; bars: GearBar[] }[] = [];
+  for (const task of tasks.filter(({ kind }) => kind === 'pairsFill')) {
+    let lane = lanes.find(({ until }) => until <= task.fromMin);
+    if (!lane) lanes.push((lane = { until: 0, bars: [] }));
+    lane.until = task.toMin;
+    lane.bars.push(bar(task));
+  }
+  return lanes.map(({ bars }, i): Lane => ({
+    kind: 'gear',
+    id: `pairs ${i + 1}`,
+    name: i === 0 ? 'Pairs filling' : `Pairs filling (${i + 1})`,
+    says: '',
+    bars,
+  }));
 }
 
 /** The sheets of a turn one after the other; anything else is one bar. */

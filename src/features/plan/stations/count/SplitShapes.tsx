@@ -13,6 +13,7 @@ import { StateMark } from '@/ui/figure/StateMark';
 import { CheckField } from '@/ui/fields/CheckField';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
+import { Folded } from '../Folded';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 
@@ -33,9 +34,8 @@ export function SplitShapes() {
   const own = plan.shape.family;
   const on = () => basisPartsFor(tested, basis);
   return (
-    <details>
-      <summary className="min-h-[44px] py-2 font-semibold">Split among shapes</summary>
-      <div className="grid gap-3 pt-1">
+    <Folded title="Split among shapes">
+      <div className="grid gap-3">
         <p>{SHARED[plan.batch.wayIn]}</p>
         <fieldset className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-x-3">
           <legend className="mb-1 text-small text-ink-dim">
@@ -93,7 +93,7 @@ export function SplitShapes() {
             <p>There is too little for that: a share would make not one piece.</p>
           ))}
       </div>
-    </details>
+    </Folded>
   );
 }
 
