@@ -10,10 +10,10 @@ import { acting } from '../acting';
 import { check } from '../check';
 import { database } from '../database';
 import type { Outcome } from '../outcome';
-import { createDay, destroyDay, getDay, moveDay } from '../repositories/days';
+import { createDay, destroyDay, moveDay } from '../repositories/days';
 import { getKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
-import { createPlan, getPlan, plansById, savePlan } from '../repositories/plans';
+import { createPlan, plansById } from '../repositories/plans';
 import { openServiceRun } from '../repositories/serviceRuns';
 
 const idSchema = z.string().min(1).max(60);
