@@ -157,7 +157,12 @@ async function kept(page: Page): Promise<void> {
 }
 
 test.describe('with the line cut', () => {
-  test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED|Failed to fetch/] });
+  // The line goes while a part may be on its way ahead of its need; nothing else may fail.
+  test.use({
+    expectedErrors: [
+      /ERR_INTERNET_DISCONNECTED|Failed to fetch|ERR_FAILED .*\/_next\/static\/chunks\//,
+    ],
+  });
 
   test('the bench goes on, over a reload too, and nothing is lost', async ({ page, context }) => {
     const url = await atBench(page, 'Offline');
@@ -186,12 +191,6 @@ test.describe('with the line cut', () => {
 
   test.describe('at every step, by touch on a phone', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-    // The line goes while a part may be on its way ahead of its need; nothing else may fail.
-    test.use({
-      expectedErrors: [
-        /ERR_INTERNET_DISCONNECTED|Failed to fetch|ERR_FAILED .*\/_next\/static\/chunks\//,
-      ],
-    });
 
     test('no tap is lost, none counts twice, and the batch is closed', async ({
       page,

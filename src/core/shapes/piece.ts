@@ -90,7 +90,7 @@ export function smallestSize(
 }
 
 /**
- * Doses that a cook would put into a blank, g: from three tenths of what it carries, or the least usual dose where
+ * Doses that a cook would put into a blank, g: from a fifth of what it carries, or the least usual dose where
  * that is more, to the most that keeps its lip; null when none does. Rule.
  * @param margin so many times the lip needed, at the most
  */

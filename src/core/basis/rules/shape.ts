@@ -17,7 +17,7 @@ export const shapeRules = defineRules({
   'shape.log.width': [1.15, 0.05, 'ratio', 'a piped log settles a little wider than round'],
   'shape.underfilled': [0.6, 0.1, 'share', 'a pocket less full than this keeps air and wrinkles'],
   'shape.leastFill': [
-    0.3,
+    0.2,
     0.1,
     'share',
     'of what a blank can carry: with less in it a piece eats as dough',
