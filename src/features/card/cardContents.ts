@@ -237,17 +237,15 @@ function factsOf(
         result.safeCore.tempC === null
           ? `≈ ${text(result.boil.potMin, 'min')}`
           : `${text(result.safeCore.tempC, 'C')} inside`,
-      says: `${result.safeCore.tempC === null ? 'bite the edge' : `about ${text(result.boil.potMin, 'min')} in the pot`}; floating is not done`,
-    },
-    {
-      term: 'Plate',
-      value: `${plan.batch.piecesPerPortion} each`,
-      says:
-        plan.serving === 'broth'
-          ? 'hot bowls, hot broth over them'
-          : plan.boil.sauceMin > 0
-            ? `${text(plan.boil.sauceMin, 'min')} in a warm sauce with their water; hot plates`
-            : 'dressed on hot plates',
+      says: `${result.safeCore.tempC === null ? 'bite the edge' : `about ${text(result.boil.potMin, 'min')} in the pot`}; floating is not done; ${platesText(plan, text)}`,
     },
   ];
 }
+
+/** From the pot to the plate, in a line. */
+const platesText = ({ serving, boil, batch }: Plan, text: WriteFigure): string =>
+  serving === 'broth'
+    ? `${batch.piecesPerPortion} to a hot bowl, hot broth over them`
+    : boil.sauceMin > 0
+      ? `then ${text(boil.sauceMin, 'min')} in a warm sauce, ${batch.piecesPerPortion} to a hot plate`
+      : `${batch.piecesPerPortion} to a hot plate`;
