@@ -166,7 +166,7 @@ test('plans are found by words and tags, and sorted', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'New name' })).toBeFocused();
   await page.keyboard.press('Escape');
   await find.fill('no such plan anywhere');
-  await expect(page.getByText('No plan answers to that.')).toBeVisible();
+  await expect(page.getByText('No plans match.')).toBeVisible();
 });
 
 test('a plan is deleted for ever from inside it, asked once', async ({ page }) => {

@@ -92,7 +92,7 @@ export default async function Page({ searchParams }: Props) {
         <UnreadableNotice documents={found.unreadable} />
         {plans.length === 0 && found.unreadable.length > 0 ? null : plans.length === 0 &&
           counts[shelf] > 0 ? (
-          <p className="py-10 text-lead">No plan answers to that.</p>
+          <p className="py-10 text-lead">No plans match.</p>
         ) : plans.length === 0 ? (
           <div className="grid justify-items-start gap-4 py-10">
             <p className="max-w-prose text-lead">{EMPTY[shelf]}</p>

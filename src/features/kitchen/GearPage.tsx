@@ -15,8 +15,8 @@ import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { Link } from '@/ui/layout/Link';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { GearList } from './GearList';
-import { ROOM_COUNTS } from './roomCounts';
+import { Pots } from './Pots';
+import { RoomFields } from './RoomFields';
 import { useKitchenEditor } from './useKitchenEditor';
 
 /** What a kitchen owns, on one screen: plans, days and classes count on it and on no more. */
@@ -90,39 +90,15 @@ export function GearPage({ stored, edition }: { stored: Kitchen; edition: number
                 ))}
               </div>
             </section>
-            <GearList
-              title="Pots"
-              unitLabel="Full"
-              kind="litres"
-              range={{ min: 0.5, max: 200, unit: 'litres' }}
-              items={kitchen.pots.map(({ name, litres }) => ({ name, value: litres }))}
-              fresh={{ name: 'New pot', value: 6 }}
-              onChange={(items, undo) =>
-                change(
-                  { ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) },
-                  undo,
-                )
-              }
+            <Pots
+              pots={kitchen.pots}
+              onChange={(pots, undo) => change({ ...kitchen, pots }, undo)}
             />
           </div>
         </div>
         <section aria-label="Room">
           <h2 className="text-lead">Room</h2>
-          <div className="mt-1 grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
-            {ROOM_COUNTS.map(({ key, label, range }) => (
-              <QuantityField
-                key={key}
-                label={label}
-                kind="count"
-                range={range}
-                value={kitchen.room[key]}
-                step={1}
-                onChange={(value) =>
-                  change({ ...kitchen, room: { ...kitchen.room, [key]: value } })
-                }
-              />
-            ))}
-          </div>
+          <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
         </section>
         <p className="flex flex-wrap items-center gap-4">
           <Link href="/plans/new" className="btn btn-strong">

@@ -6,7 +6,8 @@ import { eggGrade, eggGradeOptions } from '@/features/kitchen/eggGrades';
 import { useState, type ReactNode } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { useKitchenEditor } from './useKitchenEditor';
-import { ROOM_COUNTS } from './roomCounts';
+import { Pots } from './Pots';
+import { RoomFields } from './RoomFields';
 import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { QuantityField } from '@/ui/fields/QuantityField';
@@ -196,20 +197,7 @@ export function KitchenPage({
               onChange={(bagMl) => change({ ...kitchen, bagMl })}
             />
           </div>
-          <GearList
-            title="Pots"
-            unitLabel="Full"
-            kind="litres"
-            range={{ min: 0.5, max: 200, unit: 'litres' }}
-            items={kitchen.pots.map(({ name, litres }) => ({ name, value: litres }))}
-            fresh={{ name: 'New pot', value: 6 }}
-            onChange={(items, undo) =>
-              change(
-                { ...kitchen, pots: items.map(({ name, value }) => ({ name, litres: value })) },
-                undo,
-              )
-            }
-          />
+          <Pots pots={kitchen.pots} onChange={(pots, undo) => change({ ...kitchen, pots }, undo)} />
           <GearList
             title="Cooks"
             items={kitchen.cooks.map((name) => ({ name, value: 0 }))}
@@ -235,21 +223,7 @@ export function KitchenPage({
           <p className="text-small text-ink-dim">
             What a day’s clock reckons with, beside rollers and pots.
           </p>
-          <div className="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
-            {ROOM_COUNTS.map(({ key, label, range }) => (
-              <QuantityField
-                key={key}
-                label={label}
-                kind="count"
-                range={range}
-                value={kitchen.room[key]}
-                step={1}
-                onChange={(value) =>
-                  change({ ...kitchen, room: { ...kitchen.room, [key]: value } })
-                }
-              />
-            ))}
-          </div>
+          <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
         </section>
         <p className="text-small text-ink-dim">
           Fingers, hair and sleeves away from powered rollers; knives and wheels cut.

@@ -48,7 +48,7 @@ export const hold: BenchStep = {
       says: [
         ...(words.length > 1 ? [`${words.join(', then ')}.`] : []),
         held.goodFor
-          ? `They are good for ${write(held.goodFor.minute, 'min')}. Local food codes come first.`
+          ? `They keep ${write(held.goodFor.minute, 'min')}. Local food codes come first.`
           : 'Local food codes come first.',
       ],
       lines: [],
