@@ -245,6 +245,11 @@ function Meanwhile({ here, go }: { here: StepId; go(step: StepId): void }) {
   );
 }
 
+const waitingWords = (waiting: number) =>
+  waiting === 0
+    ? 'no connection'
+    : `${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} for the line`;
+
 /** What comes next, the way back, and whether the line is up. */
 function Foot({ next }: { next: string | null }) {
   const { given, lastHere, takeBack, line, waiting, kept } = useBench();
@@ -280,7 +285,7 @@ function Foot({ next }: { next: string | null }) {
             </a>
           </>
         ) : line === 'down' ? (
-          `✓ saved here; ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} for the line`
+          `✓ saved here; ${waitingWords(waiting)}`
         ) : (
           <>
             ✓ <span className="max-sm:sr-only">{waiting > 0 ? 'saved here' : 'saved'}</span>
