@@ -131,7 +131,7 @@ export function kitchenRows(): Record<string, string>[] {
 
 const EACH_KIND = 60;
 
-/** The same over every kind of kitchen: what is wanted of the ranges, and of the error by the sixth batch. */
+/** The same over every kind of kitchen: what is wanted of the ranges, and of the error after five batches. */
 export function kindRows(): Record<string, string>[] {
   const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
   return KITCHEN_KINDS.map((kind) => {
@@ -140,7 +140,7 @@ export function kindRows(): Record<string, string>[] {
     );
     const left = (bowl: 'dough' | 'filling') =>
       median(courses.map(({ off }) => off[5]![bowl])) /
-      median(courses.map(({ off }) => off[0]![bowl]));
+      median(courses.map(({ offTypical }) => offTypical[5]![bowl]));
     return {
       kitchen: kind.name,
       ...Object.fromEntries(

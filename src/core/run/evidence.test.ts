@@ -49,3 +49,44 @@ describe('what stuck, by what was weighed', () => {
     expect(stuckBy({ doughG: usedG - 60, leftG: 0 }).value).toBeGreaterThan(0.004);
   });
 });
+
+describe('how thick sheets came out, by the dough bowl', () => {
+  /** A batch whose sheets all came out so much thicker, at a count of its own. */
+  function thicker(times: number, count: number, trim: 'weighed' | 'not weighed') {
+    const { dough, ledger, leftover } = planned;
+    const eachG = times * dough.perPieceG;
+    const [trimG, spoiltG] = [30 * times, (ledger.dough.spoiltG * count) / pieces];
+    const rolledG = (count * eachG + trimG + spoiltG + ledger.dough.endTrimG) / (1 - 0.02);
+    const happenings: Happening[] = [
+      { kind: 'weighed', what: 'dough', g: rolledG + 40 },
+      { kind: 'counted', pieces: count },
+      { kind: 'left', what: 'dough', g: 40 },
+      ...(trim === 'weighed' ? [{ kind: 'left' as const, what: 'trim' as const, g: trimG }] : []),
+      { kind: 'finished' },
+    ];
+    const [found] = evidenceOf(plan, foldRun(eventsFrom(happenings))).filter(
+      ({ quantity }) => quantity === 'thicker',
+    );
+    return { ...found!, byPlan: rolledG / count / ((dough.totalG - leftover.doughG) / pieces) };
+  }
+
+  it.each([
+    [1, 0],
+    [1.08, 3],
+    [0.93, -4],
+  ])(
+    '%d times as thick, %d pieces more than planned: told to 0.1 %% where trim was weighed',
+    (times, more) => {
+      const { value } = thicker(times, pieces + more, 'weighed');
+      expect(value / times).toBeCloseTo(1, 3);
+    },
+  );
+
+  it('is less sure, and by the plan’s own trim, where nobody weighed it', () => {
+    const [weighed, unweighed] = (['weighed', 'not weighed'] as const).map((trim) =>
+      thicker(1.05, pieces + 3, trim),
+    );
+    expect(unweighed!.value).toBeCloseTo(unweighed!.byPlan, 6);
+    expect(unweighed!.sd).toBeGreaterThan(1.3 * weighed!.sd);
+  });
+});

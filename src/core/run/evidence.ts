@@ -16,8 +16,11 @@ import type { RunState } from './fold';
 /** Fewer pieces than this teach nothing of what a piece takes. */
 const LEAST_PIECES = 8;
 
-/** What a bowl says carries what stayed in it, or on board and roller, beside its weighing. Rule. */
-const VAGUE = { filling: 0.02, dough: 0.035 } as const;
+/**
+ * What a bowl says carries what stayed in it, or on board and roller, beside its weighing; of dough, how its
+ * trim came out as well where nobody weighed that. Rule.
+ */
+const VAGUE = { filling: 0.02, dough: 0.035, doughWithTrim: 0.02 } as const;
 
 /** One look at a ratio in a batch, and how far its measuring may be off. */
 interface Look {
@@ -146,12 +149,12 @@ function ofBowls(
     // Each stretch of one setting by its own thickness.
     const meantMm = made.sheet.thicknessMm;
     const thickness = aimed(stretchesOf('thicknessMm', meantMm, state)) / (meantMm * pieces);
-    const plannedEach =
-      ((result.dough.totalG - result.leftover.doughG) / result.pieces) * thickness;
-    const used = ledger.dough.inG - left.doughG;
-    if (used > 0 && plannedEach > 0) {
-      const sd = Math.hypot(VAGUE.dough, bowlError(ledger.dough.inG, used));
-      sheetLooks.push({ value: used / pieces / plannedEach, sd });
+    const usedG = ledger.dough.inG - left.doughG;
+    const { wentG, plannedG, vague } = intoPieces(plan, result, usedG, state);
+    const plannedEach = (plannedG / result.pieces) * thickness;
+    if (wentG > 0 && plannedEach > 0) {
+      const sd = Math.hypot(vague, bowlError(ledger.dough.inG, usedG));
+      sheetLooks.push({ value: wentG / pieces / plannedEach, sd });
     }
   }
   const sheets = together(sheetLooks);
@@ -192,6 +195,27 @@ function ofBowls(
   if (left.trimG !== null && planned > 20) {
     add('trimFit', clamp((plan.batch.trimUsable * left.trimG) / planned, 0.3, 0.98), { sd: 0.3 });
   }
+}
+
+/**
+ * Dough that went into a batch's pieces, beside what the plan's pieces take. Trim that was weighed says itself
+ * how much of it there was: whole sheets seldom come out just as planned. Without it, trim counts on both sides.
+ */
+function intoPieces(
+  plan: Plan,
+  { pieces, dough, leftover, ledger }: PlanResult,
+  usedG: number,
+  { pieces: made, left }: RunState,
+): { wentG: number; plannedG: number; vague: number } {
+  if (left.trimG === null) {
+    return { wentG: usedG, plannedG: dough.totalG - leftover.doughG, vague: VAGUE.dough };
+  }
+  const spoiltG = (ledger.dough.spoiltG * made) / pieces;
+  return {
+    wentG: usedG * (1 - plan.batch.stuckShare) - left.trimG - ledger.dough.endTrimG - spoiltG,
+    plannedG: dough.perPieceG * pieces,
+    vague: VAGUE.doughWithTrim,
+  };
 }
 
 /** How far one scale and one hand are off: rules of measuring. */

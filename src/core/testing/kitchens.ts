@@ -112,10 +112,17 @@ const OUTLIER = 0.35;
 /** How a careless cook doses, and how far apart. */
 const CARELESS = { dosed: 1.12, scatter: 2 } as const;
 
+interface Off {
+  readonly dough: number;
+  readonly filling: number;
+}
+
 /** How one made-up kitchen went. */
 export interface KitchenCourse {
   /** How far dough and filling predicted were off, run by run, as shares of what was truly taken. */
-  readonly off: readonly { readonly dough: number; readonly filling: number }[];
+  readonly off: readonly Off[];
+  /** The same had nothing been learned: of a kitchen that drifts, typical values are ever further off. */
+  readonly offTypical: readonly Off[];
   /** Whether the 90 % range held the truth, after each run, by quantity. */
   readonly held: readonly Readonly<Partial<Record<QuantityId, boolean>>>[];
 }
@@ -148,7 +155,8 @@ export function kitchenCourse(
     return Math.max(0, roundG > 0 ? Math.round((g * off) / roundG) * roundG : g * off);
   };
   const seen: RunEvidence[] = [];
-  const off: { dough: number; filling: number }[] = [];
+  const off: Off[] = [];
+  const offTypical: Off[] = [];
   const held: Partial<Record<QuantityId, boolean>>[] = [];
   for (let run = 0; run < runs; run += 1) {
     const today = new Date(Date.UTC(2026, 8, 1) + 7 * run * 86_400_000).toISOString().slice(0, 10);
@@ -176,10 +184,12 @@ export function kitchenCourse(
     const whole = takes(
       evaluatePlan(plan, { ...startingBasis, learnt: [...asLearnt(plan, truth), ...spares] }),
     );
-    off.push({
-      dough: Math.abs(meant.dough / whole.dough - 1),
-      filling: Math.abs(meant.filling / whole.filling - 1),
+    const offBy = ({ dough, filling }: typeof whole): Off => ({
+      dough: Math.abs(dough / whole.dough - 1),
+      filling: Math.abs(filling / whole.filling - 1),
     });
+    off.push(offBy(meant));
+    offTypical.push(offBy(takes(evaluatePlan(plan, { ...startingBasis, learnt: spares }))));
     const { ledger } = actual;
     const pieces = Math.floor(
       Math.min(planned.dough.totalG / took.dough, planned.filling.totalG / took.filling),
@@ -236,5 +246,5 @@ export function kitchenCourse(
       ),
     );
   }
-  return { off, held };
+  return { off, offTypical, held };
 }
