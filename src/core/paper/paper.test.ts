@@ -192,6 +192,23 @@ describe('what a slip costs in it', () => {
     }
   });
 
+  it('a fifth less or more filling is a fifth, and ten pieces weigh what ten pieces do', () => {
+    const before = Object.fromEntries(
+      DECISION_IDS.slice(0, DECISION_IDS.indexOf('dose')).map((each) => [each, CAREFUL[each]]),
+    );
+    const standing = standingAfter(kitchenWith(SEED, []), before);
+    const doseOf = (way: 'less' | 'same' | 'more') =>
+      DECISIONS.dose.ways[way]!.does(standing).plan.shape.doseG;
+    expect(doseOf('less')).toBeCloseTo(doseOf('same') / 1.2, 9);
+    expect(doseOf('more')).toBeCloseTo(doseOf('same') * 1.2, 9);
+    const { sees } = nextDecision(kitchenWith(SEED, []), before)!;
+    const [, all, dough] = /weigh (\d+) g, (\d+) g of it dough/.exec(sees)!.map(Number);
+    const made = trulyMade(standing);
+    expect(all! - dough!).toBeGreaterThan(9.9 * doseOf('same') - 1);
+    expect(all! - dough!).toBeLessThan(10.1 * doseOf('same') + 1);
+    expect(dough).toBe(Math.round(10 * made.piece.made.doughG));
+  });
+
   it('a damp day and big eggs make a wetter dough, a dry one and small eggs a drier', () => {
     const hydration = (quirk: QuirkId | null) =>
       trulyMade(kitchenWith(SEED, quirk ? [quirk] : []).start).dough.hydration;

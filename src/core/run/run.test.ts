@@ -248,6 +248,25 @@ describe('live corrections', () => {
     expect(more.pieces).toBeGreaterThan(thick.pieces);
   });
 
+  it('a twentieth of an egg short is no egg, and what is over is a plate of ribbons for every 100 g', () => {
+    const withEggs = (eggsPerG: number) => {
+      const thick: Happening[] = [
+        sheet(result.layout.pieces),
+        { kind: 'measured', test: 'thicknessMm', value: 1.25 * plan.sheet.thicknessMm },
+      ];
+      return liveOf(result, run(...thick), {
+        roller: plan.sheet.roller,
+        thicknessBandMm: familyOf(plan.shape.family).thicknessBandMm,
+        eggsPerG,
+      }).changes.find(({ id }) => id === 'moreDough')!;
+    };
+    const needG = withEggs(0).to;
+    expect(withEggs(0).eggs).toBeNull();
+    expect(withEggs(2.03 / needG).eggs).toBe(2);
+    expect(withEggs(2.07 / needG).eggs).toBe(3);
+    expect(withEggs(2.07 / needG).to).toBe(Math.round(3 / (2.07 / needG)));
+  });
+
   it('what is adopted comes to what was quoted', () => {
     const before: Happening[] = [
       sheet(result.layout.pieces),

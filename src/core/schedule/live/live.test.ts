@@ -134,6 +134,64 @@ describe('what is done', () => {
   });
 });
 
+describe('what is done, told only in part', () => {
+  const ofKind = (kind: string) => planned.work.tasks.filter((each) => each.kind === kind);
+  const event = (minute: number, more: object) =>
+    ({ id: id(), at: iso(minute), ...more }) as RunEvent;
+  const after = (...events: RunEvent[]) =>
+    doneIn(planned.work, happened({ nowMin: 900, runs: [{ service: 'supper', events }] }));
+  const rounds = ofKind('round');
+  const out = (minute: number, pieces: number) => event(minute, { kind: 'roundDone', pieces });
+
+  it('a round is done once its pieces are out, be it in one tap or two', () => {
+    const [first, second] = rounds;
+    const half = Math.floor(first!.pieces! / 2);
+    const begun = event(600, { kind: 'stepBegun', step: 'boil' });
+    const some = after(begun, out(605, half)).get(first!.id)!;
+    expect(some.from).toBe(600);
+    expect(some.to).toBeGreaterThan(900);
+    const all = after(begun, out(605, half), out(611, first!.pieces! - half));
+    expect(all.get(first!.id)).toMatchObject({ from: 600, to: 611 });
+    if (second) expect(all.has(second.id)).toBe(false);
+    // One tap for everything: each round was done by then.
+    const total = rounds.reduce((sum, { pieces }) => sum + pieces!, 0);
+    expect(after(begun, out(620, total)).get(rounds.at(-1)!.id)!.to).toBe(620);
+  });
+
+  it('rounds nobody saw begin began with the first that came out', () => {
+    const [first] = rounds;
+    expect(after(out(605, first!.pieces!)).get(first!.id)!.to).toBe(605);
+  });
+
+  it('what had to come before was done before, as long as it was meant to take', () => {
+    const knead = task('dough:supper/knead');
+    const mix = task('dough:supper/mix');
+    const early = doneIn(
+      planned.work,
+      happened({ marks: [mark('begun', knead.id, mix.fromMin + 1)] }),
+    ).get(mix.id)!;
+    expect(early).toMatchObject({
+      from: mix.fromMin + 1 - (mix.toMin - mix.fromMin),
+      to: mix.fromMin + 1,
+      people: mix.people,
+    });
+    const late = doneIn(
+      planned.work,
+      happened({ marks: [mark('begun', knead.id, mix.toMin + 9)] }),
+    ).get(mix.id)!;
+    expect(late).toMatchObject({ from: mix.fromMin, to: mix.toMin });
+  });
+
+  it('a batch that is closed was plated; a filling that is bound was prepared', () => {
+    const closed = after(event(700, { kind: 'finished' }));
+    for (const { id } of [...ofKind('plate'), ...ofKind('handOver')]) {
+      expect(closed.get(id)!.to).toBe(700);
+    }
+    const bound = after(event(500, { kind: 'stepDone', step: 'filling' }));
+    for (const { id } of ofKind('prepare')) expect(bound.get(id)!.to).toBe(500);
+  });
+});
+
 describe('something late', () => {
   const late = (minutes: number) => {
     const knead = task('dough:supper/knead');

@@ -158,6 +158,8 @@ function inOrder(
   let [wanted, had, next] = [0, 0, 0];
   for (const { id, n } of tasks) {
     wanted += n;
+    // Nobody is at the next one yet; what was told in one go may cover several.
+    if (wanted > n && next >= counted.length && had < wanted) return;
     at(id).from ??= before;
     while (next < counted.length && had < wanted) {
       had += counted[next]!.n;
@@ -166,6 +168,5 @@ function inOrder(
     }
     if (had < wanted) return;
     at(id).to = before;
-    if (next >= counted.length) return;
   }
 }
