@@ -24,6 +24,18 @@ const pagesOf = (path: string) => PAGES.find((kind) => kind.path.test(path));
 const isItself = (response: Response): boolean => response.status === 200 && !response.redirected;
 
 /**
+ * A kept part without the address it was first fetched by. All workers of the product are one part, told from one
+ * another by what stands after the # of their address; a kept response would bring the first one's with it.
+ */
+const addressless = (kept: Response | undefined): Response | undefined =>
+  kept &&
+  new Response(kept.body, {
+    status: kept.status,
+    statusText: kept.statusText,
+    headers: kept.headers,
+  });
+
+/**
  * Keeps those pages, and nothing else, as they were last fetched, with the headers they came with. What stands
  * after the question mark is of the moment: the page is the same.
  */
@@ -52,7 +64,13 @@ const worker = new Serwist({
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith(PART_PATH),
       handler: new CacheFirst({
         cacheName: PARTS,
-        plugins: [new ExpirationPlugin({ maxEntries: 400, maxAgeSeconds: 60 * 24 * 3600 })],
+        plugins: [
+          new ExpirationPlugin({ maxEntries: 400, maxAgeSeconds: 60 * 24 * 3600 }),
+          {
+            cachedResponseWillBeUsed: ({ cachedResponse }) =>
+              Promise.resolve(addressless(cachedResponse)),
+          },
+        ],
       }),
     },
     ...pages,
