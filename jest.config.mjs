@@ -15,7 +15,7 @@ const config = {
   },
   // Ships as modules alone, which Jest does not load by itself.
   transformIgnorePatterns: [
-    '/node_modules/(?!(uuid|@tanstack/(react-table|react-store|table-core|store))/)',
+    '/node_modules/(?!(uuid|nuqs|@tanstack/(react-table|react-store|table-core|store))/)',
   ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next'],

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { SIGN_IDS, type SignId } from '@/core/faults/signs';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { FaultsPage, type FaultsOf } from '@/features/faults/FaultsPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
@@ -15,13 +15,12 @@ interface Props {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
-/** `?run=ID` for a batch, `?plan=ID` for a plan, `&sign=NAME` for what is seen; all may be left out. */
+/** `?run=ID` for a batch, `?plan=ID` for a plan, `&sign=NAME` for what is seen, read on the page; all may be left out. */
 export default async function Page({ searchParams }: Props) {
   const asked = await searchParams;
   const one = (name: string) => [asked[name]].flat()[0];
   const db = database();
   const [runId, planId] = [one('run'), one('plan')];
-  const signs = [asked.sign].flat().filter((id): id is SignId => SIGN_IDS.includes(id as SignId));
   const found = foundCauses(db);
   const of = orNotFound((): FaultsOf => {
     if (runId) {
@@ -34,7 +33,6 @@ export default async function Page({ searchParams }: Props) {
         events,
         basis: { pantry, learnt, alsoHandles },
         found,
-        signs,
       };
     }
     const plan = planId ? getPlan(db, planId).plan : null;
@@ -45,14 +43,15 @@ export default async function Page({ searchParams }: Props) {
       events: null,
       basis: getBasisParts(db),
       found,
-      signs,
     };
   });
   return (
     <>
       <BenchBar />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1080px] p-5 md:py-8">
-        <FaultsPage key={`${runId ?? ''}/${planId ?? ''}`} of={of} />
+        <NuqsAdapter>
+          <FaultsPage key={`${runId ?? ''}/${planId ?? ''}`} of={of} />
+        </NuqsAdapter>
       </main>
     </>
   );

@@ -19,7 +19,7 @@ import { TroubleProvider, useTrouble } from './TroubleContext';
 import { TroublePanel } from './TroublePanel';
 import { useAwake } from './useClock';
 
-const STEP = parseAsStringLiteral(STEP_IDS);
+const STEP = parseAsStringLiteral(STEP_IDS).withOptions({ history: 'push' });
 
 /** A run at the bench: one step fills the screen. */
 export function BenchPage({ run, cooks }: { run: GivenRun; cooks: readonly string[] }) {
@@ -76,6 +76,11 @@ function BenchView({
     // The first tap of a run is its opening.
     if (open && state.beganAt === null) happen({ kind: 'begun' });
   }, [open, state.beganAt, happen]);
+
+  useEffect(() => {
+    // Opened by no step of its own, it is at one all the same: Back from the next leads here.
+    if (at === null && stands) void setAt(now.id, { history: 'replace' });
+  }, [at, stands, now.id, setAt]);
 
   const go = (step: StepId) => {
     trouble.close();

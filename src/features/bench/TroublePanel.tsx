@@ -9,7 +9,7 @@ import type { StepId } from '@/core/run/events';
 import { BENCH_LOOK } from '@/features/faults/looks';
 import { TracePanel } from '@/features/faults/TracePanel';
 import { useRemedyText } from '@/features/faults/useRemedyText';
-import { useTrace } from '@/features/faults/useTrace';
+import { useTrace, useTracedHere } from '@/features/faults/useTrace';
 import { mendPlan } from '@/server/actions/faults';
 import { useBench } from './BenchContext';
 import { useTrouble } from './TroubleContext';
@@ -45,7 +45,7 @@ export function TroublePanel({ step, signs }: { step: StepId; signs: readonly Si
   );
   const stage = STAGE_OF[step];
   // Closing looks back: what was seen tells where it was.
-  const trace = useTrace(known, { first: signs, stage: stage === 'end' ? undefined : stage });
+  const trace = useTrace(known, useTracedHere(signs), stage === 'end' ? undefined : stage);
   const remedyText = useRemedyText(basis.pantry, known);
   const last = state.traced.at(-1)?.cause;
   const confirmed = last !== undefined && isCause(last) ? last : null;

@@ -18,6 +18,7 @@ import { TracePanel } from './TracePanel';
 import { useFinding } from './useFinding';
 import { useRemedyText } from './useRemedyText';
 import { useTrace } from './useTrace';
+import { useTracedInAddress } from './useTracedInAddress';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
 /** What the page is about: a plan, a batch of it, or nothing but what is seen. */
@@ -28,8 +29,6 @@ export interface FaultsOf {
   readonly basis: BasisParts;
   readonly events: readonly RunEvent[] | null;
   readonly found: Readonly<Partial<Record<CauseId, number>>>;
-  /** Signs already named. */
-  readonly signs: readonly SignId[];
 }
 
 /** From what is seen to its likeliest cause, in this plan, in this batch. */
@@ -46,7 +45,7 @@ export function FaultsPage({ of, offered }: { of: FaultsOf; offered?: readonly S
       }),
     [of, basis],
   );
-  const trace = useTrace(known, { first: of.signs });
+  const trace = useTrace(known, useTracedInAddress());
   const { confirmed, confirm } = useFinding(of.runId, trace.signs);
   const remedyText = useRemedyText(basis.pantry, known);
 

@@ -2,6 +2,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { NuqsTestingAdapter } from 'nuqs/adapters/testing';
 import { CAUSES } from '@/core/faults/causes';
 import { QUESTIONS, type QuestionId } from '@/core/faults/questions';
 import { SIGN_IDS, SIGNS, type SignId } from '@/core/faults/signs';
@@ -38,9 +39,15 @@ const of = (more: Partial<FaultsOf> = {}): FaultsOf => ({
   basis: basisPartsFor(plan, startingBasis),
   events: null,
   found: {},
-  signs: [],
   ...more,
 });
+/** The page, with what was seen in its address. */
+const show = ({ signs = [], ...more }: Partial<FaultsOf> & { signs?: SignId[] } = {}) =>
+  render(
+    <NuqsTestingAdapter hasMemory searchParams={signs.map((sign) => `sign=${sign}`).join('&')}>
+      <FaultsPage of={of(more)} />
+    </NuqsTestingAdapter>,
+  );
 const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const pickSign = (sign: SignId) => tap(new RegExp(`^${SIGNS[sign].name}`));
 const causes = () => screen.getByRole('region', { name: 'Causes' });
@@ -71,7 +78,7 @@ describe('drawings', () => {
 
 describe('what is seen', () => {
   it('is offered in the order of the work, all of it', () => {
-    render(<FaultsPage of={of()} />);
+    show();
     const heads = screen.getAllByRole('heading', { level: 2 }).map((head) => head.textContent);
     const used = STAGES.filter((stage) => SIGN_IDS.some((sign) => SIGNS[sign].stage === stage));
     expect(heads).toEqual(used.map((stage) => STAGE_NAMES[stage]));
@@ -85,7 +92,7 @@ describe('what is seen', () => {
   it.each(SIGN_IDS)(
     '%s leads to causes, the likeliest first, or to what is asked next',
     async (sign) => {
-      render(<FaultsPage of={of({ signs: [sign] })} />);
+      show({ signs: [sign] });
       const all = within(causes())
         .getAllByText(/in 100$/)
         .map((each) => Number(/(\d+) in 100/.exec(each.textContent)![1]));
@@ -97,7 +104,7 @@ describe('what is seen', () => {
   );
 
   it('is taken back one by one, or all at once', async () => {
-    render(<FaultsPage of={of()} />);
+    show();
     await pickSign('opensAtLip');
     await userEvent.selectOptions(
       screen.getByRole('combobox', { name: /Something else as well/ }),
@@ -112,10 +119,10 @@ describe('what is seen', () => {
   });
 
   it('is told without a plan as what is usual, and of a plan or batch by name', () => {
-    const { unmount } = render(<FaultsPage of={of()} />);
+    const { unmount } = show();
     expect(screen.getByText(/Without a plan: what is usual everywhere/)).toBeVisible();
     unmount();
-    render(<FaultsPage of={of({ planId: 'celeriac', plan, runId: RUN, events: [] })} />);
+    show({ planId: 'celeriac', plan, runId: RUN, events: [] });
     expect(screen.getByRole('link', { name: 'A batch' })).toHaveAttribute(
       'href',
       `/logbook/${RUN}`,
@@ -129,7 +136,7 @@ describe('what is seen', () => {
 
 describe('questions', () => {
   it('are asked one at a time; an answer moves what is likely, and is taken back', async () => {
-    render(<FaultsPage of={of({ signs: ['opensAtLip'] })} />);
+    show({ signs: ['opensAtLip'] });
     const before = causes().textContent;
     const question = within(asked()).getByRole('heading').textContent;
     const [first] = within(within(asked()).getByRole('group')).getAllByRole('button');
@@ -143,14 +150,14 @@ describe('questions', () => {
   });
 
   it('give the focus on to the next one', async () => {
-    render(<FaultsPage of={of({ signs: ['opensAtLip'] })} />);
+    show({ signs: ['opensAtLip'] });
     const [first] = within(within(asked()).getByRole('group')).getAllByRole('button');
     await userEvent.click(first!);
     expect(asked().firstElementChild).toHaveFocus();
   });
 
   it('end, and say so', async () => {
-    render(<FaultsPage of={of({ signs: ['opensAtLip'] })} />);
+    show({ signs: ['opensAtLip'] });
     for (let i = 0; i < 40; i += 1) {
       const group = within(asked()).queryByRole('group');
       if (!group) break;
@@ -165,7 +172,7 @@ describe('a cause', () => {
     userEvent.click(within(firstCause()).getByRole('button', { name: 'It was this' }));
 
   it('is kept when it was this, and taken back', async () => {
-    render(<FaultsPage of={of({ signs: ['sticksToTray'] })} />);
+    show({ signs: ['sticksToTray'] });
     await confirm();
     await waitFor(() => expect(said[0]).toMatch(/^Kept: /));
     expect(jest.mocked(keepFinding).mock.calls).toHaveLength(1);
@@ -181,11 +188,7 @@ describe('a cause', () => {
   });
 
   it('goes into the log of its batch, where there is one', async () => {
-    render(
-      <FaultsPage
-        of={of({ signs: ['sticksToTray'], planId: 'p', plan, runId: RUN, events: [] })}
-      />,
-    );
+    show({ signs: ['sticksToTray'], planId: 'p', plan, runId: RUN, events: [] });
     await confirm();
     await waitFor(() => expect(send).toHaveBeenCalled());
     expect(send.mock.calls[0]![0]).toMatchObject([{ kind: 'traced', signs: ['sticksToTray'] }]);
@@ -199,7 +202,7 @@ describe('a cause', () => {
 
   it('that could not be kept is not shown as kept, and says why', async () => {
     jest.mocked(keepFinding).mockResolvedValue({ ok: false, error: 'The kitchen is locked.' });
-    render(<FaultsPage of={of({ signs: ['sticksToTray'] })} />);
+    show({ signs: ['sticksToTray'] });
     await confirm();
     await waitFor(() => expect(said).toContain('The kitchen is locked.'));
     expect(within(firstCause()).getByRole('button', { name: 'It was this' })).toHaveAttribute(
@@ -210,7 +213,7 @@ describe('a cause', () => {
 
   it('is mended in the plan by one tap, which opens it', async () => {
     const loose = planWith({ shape: { doseG: 18 } });
-    render(<FaultsPage of={of({ signs: ['opensAtLip'], planId: 'celeriac', plan: loose })} />);
+    show({ signs: ['opensAtLip'], planId: 'celeriac', plan: loose });
     const title = within(causes()).getAllByText('In the plan')[0]!;
     await userEvent.click(
       within(title.parentElement!).getAllByRole('button', { hidden: true })[0]!,
@@ -220,7 +223,7 @@ describe('a cause', () => {
   });
 
   it('has nothing to mend without a plan', () => {
-    render(<FaultsPage of={of({ signs: ['opensAtLip'] })} />);
+    show({ signs: ['opensAtLip'] });
     expect(within(causes()).queryByText('In the plan')).toBeNull();
   });
 

@@ -21,13 +21,24 @@ export interface Trace {
   startAgain(): void;
 }
 
+/** What was seen and answered so far, and where that is kept. */
+export type TracedStore = readonly [Traced, (next: Traced) => void];
+
+interface Traced {
+  readonly signs: readonly SignId[];
+  readonly answers: Answers;
+}
+
+/** Kept as long as what asks is open. */
+export const useTracedHere = (first: readonly SignId[]): TracedStore =>
+  useState<Traced>({ signs: first, answers: {} });
+
 /** @param stage where the batch stands; the latest sign's when left out */
 export function useTrace(
   known: Known,
-  { first = [], stage }: { first?: readonly SignId[]; stage?: Stage | undefined } = {},
+  [{ signs, answers }, set]: TracedStore,
+  stage?: Stage | undefined,
 ): Trace {
-  const [signs, setSigns] = useState<readonly SignId[]>(first);
-  const [answers, setAnswers] = useState<Answers>({});
   const report = useMemo(
     () =>
       signs.length === 0
@@ -39,20 +50,16 @@ export function useTrace(
     signs,
     answers,
     report,
-    pick: (sign) => setSigns([...signs.filter((each) => each !== sign), sign]),
+    pick: (sign) => set({ signs: [...signs.filter((each) => each !== sign), sign], answers }),
     drop: (sign) => {
       const left = signs.filter((each) => each !== sign);
-      setSigns(left);
-      if (left.length === 0) setAnswers({});
+      set({ signs: left, answers: left.length > 0 ? answers : {} });
     },
-    answer: (question, answer) => setAnswers({ ...answers, [question]: answer }),
+    answer: (question, answer) => set({ signs, answers: { ...answers, [question]: answer } }),
     forget: (question) => {
       const { [question]: _gone, ...rest } = answers;
-      setAnswers(rest);
+      set({ signs, answers: rest });
     },
-    startAgain: () => {
-      setSigns([]);
-      setAnswers({});
-    },
+    startAgain: () => set({ signs: [], answers: {} }),
   };
 }

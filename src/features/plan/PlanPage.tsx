@@ -78,12 +78,7 @@ function PlanBench({ id }: { id: string }) {
       <SaveTrouble />
       <RunNav at={at} onGo={go} />
       <main id="main" tabIndex={-1} className="outline-none">
-        <h2
-          ref={heading}
-          tabIndex={-1}
-          aria-live="polite"
-          className="sr-only focus-visible:not-sr-only focus-visible:absolute focus-visible:z-20 focus-visible:bg-board-raised focus-visible:px-3"
-        >
+        <h2 ref={heading} tabIndex={-1} aria-live="polite" className="sr-only">
           {STATION_NAMES[at]}
         </h2>
         <OpenStation at={open} first={open === first} />

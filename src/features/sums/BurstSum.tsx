@@ -8,6 +8,7 @@ import { BOARD_LOOK } from '@/features/faults/looks';
 import { TracePanel } from '@/features/faults/TracePanel';
 import { useFinding } from '@/features/faults/useFinding';
 import { useTrace } from '@/features/faults/useTrace';
+import { useTracedInAddress } from '@/features/faults/useTracedInAddress';
 import { Link } from '@/ui/layout/Link';
 
 /** Ways in which a piece comes to grief between tray and plate. */
@@ -22,7 +23,7 @@ const BURSTS: readonly SignId[] = [
 /** Why did it burst: from what is seen to its likeliest cause, without a plan. */
 export function BurstSum() {
   const known = useMemo(() => knownOf({ basis: startingBasis }), []);
-  const trace = useTrace(known);
+  const trace = useTrace(known, useTracedInAddress());
   const { confirmed, confirm } = useFinding(null, trace.signs);
   return (
     <>

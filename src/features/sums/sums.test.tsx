@@ -2,6 +2,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { NuqsTestingAdapter } from 'nuqs/adapters/testing';
 import { startingKitchen } from '@/core/kitchen/kitchen';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { UnitsProvider } from '@/ui/units/UnitsContext';
@@ -16,11 +17,13 @@ jest.mock('@/server/actions/faults', () => ({ confirmCause: jest.fn() }));
 
 const open = (sum: SumId) =>
   render(
-    <SumsPage
-      sum={sum}
-      kitchen={startingKitchen}
-      ownRows={{ ingredients: [], preparations: [] }}
-    />,
+    <NuqsTestingAdapter hasMemory>
+      <SumsPage
+        sum={sum}
+        kitchen={startingKitchen}
+        ownRows={{ ingredients: [], preparations: [] }}
+      />
+    </NuqsTestingAdapter>,
   );
 const field = (name: string | RegExp) => screen.getByRole('textbox', { name });
 async function put(name: string | RegExp, text: string) {

@@ -183,6 +183,52 @@ describe('a drag and a sitting', () => {
     }
   });
 
+  it('a page given anew what is stored goes on from it, with what it can undo', async () => {
+    const { editor, world, dose, setDose, pass } = await open();
+    // Steps of an earlier visit, that ended at what is stored now.
+    const steps = { past: [start], present: dosed(start, 11), future: [] };
+    world.memory.write(JSON.stringify(steps));
+    editor.meet({ document: dosed(start, 11), edition: 4, revision: 3 });
+    await pass(0);
+    expect(dose()).toBe(11);
+    expect(editor.getSnapshot()).toMatchObject({
+      save: { kind: 'saved' },
+      canUndo: true,
+      revision: 3,
+      joined: [],
+    });
+    // What was asked for before is older: nothing of it.
+    editor.meet({ document: dosed(start, 10), edition: 3, revision: 2 });
+    expect(dose()).toBe(11);
+    setDose(12);
+    expect(editor.unsaved()).toMatchObject({ baseEdition: 4 });
+  });
+
+  it('what is changed here and not sent is joined with what is stored meanwhile', async () => {
+    const { editor, sent, dose, setDose, pass } = await open();
+    setDose(12);
+    const portions = { ...start, batch: { ...start.batch, portions: 9 } };
+    editor.meet({ document: portions, edition: 4, revision: 3 });
+    expect([dose(), editor.getSnapshot().document.batch.portions]).toEqual([12, 9]);
+    await pass(1000);
+    expect(sent.at(-1)).toMatchObject({ baseEdition: 4 });
+    // Where both changed the same, the cook is asked.
+    setDose(13);
+    editor.meet({ document: dosed(portions, 15), edition: 9, revision: 5 });
+    expect(editor.getSnapshot().save).toMatchObject({ kind: 'conflict' });
+    expect(dose()).toBe(13);
+  });
+
+  it('brought back twice, as an effect that runs twice does, comes back once', async () => {
+    const { editor, put, dose } = await open();
+    put(JSON.stringify({ document: dosed(start, 11), edition: 1, base: start }));
+    await Promise.all([editor.restore(), editor.restore()]);
+    expect(dose()).toBe(11);
+    editor.undo();
+    expect(dose()).toBe(start.shape.doseG);
+    expect(editor.getSnapshot().canUndo).toBe(false);
+  });
+
   it('steps that cannot be read are forgotten, and nothing else is', async () => {
     const { editor, world } = await open();
     world.memory.write('{"past":[{"format":"soup"}],"present":1,"future":[]}');

@@ -1,6 +1,6 @@
 import { joinFields } from '@/core/joinFields';
 import { PlanError } from '@/core/plan/document/planError';
-import type { DocumentEditor, EditorSnapshot, EditorWorld, SaveState } from './editorTypes';
+import type { DocumentEditor, EditorSnapshot, EditorWorld, SaveState, Stored } from './editorTypes';
 import { advance, redo, startHistory, undo, type History } from './history';
 import { keepEqual } from './keepEqual';
 
@@ -25,7 +25,7 @@ interface Draft {
  */
 export function createDocumentEditor<T>(
   world: EditorWorld<T>,
-  stored: { document: T; edition: number; revision: number },
+  stored: Stored<T>,
 ): DocumentEditor<T> {
   let history: History<T> = startHistory(stored.document);
   let { edition, revision } = stored;
@@ -68,6 +68,8 @@ export function createDocumentEditor<T>(
   };
 
   let unkept = false;
+  /** Which call of `restore` goes on: the last. */
+  let restoring = 0;
 
   /** Moves on to another history: put in the drawer at once, sent when the hand rests. */
   const move = (next: History<T>, passing = false) => {
@@ -186,6 +188,13 @@ export function createDocumentEditor<T>(
     return reader;
   });
 
+  /** Goes on from a document that is stored, with nothing changed here. */
+  const startFrom = (document: T, newest: number) => {
+    saved = document;
+    edition = newest;
+    history = startHistory(document);
+  };
+
   /** What an earlier visit could undo, where the plan still is what it left. */
   async function bringBackHistory() {
     const text = world.memory.read();
@@ -218,19 +227,21 @@ export function createDocumentEditor<T>(
     redo: () => move(redo(history)),
     flush,
     async restore() {
+      const own = (restoring += 1);
       const newer = world.justSaved();
       if (newer && newer.edition > edition && history.present === saved) {
         const document = (await ready)(newer.document);
-        saved = document;
-        edition = newer.edition;
-        history = startHistory(document);
+        if (own !== restoring) return;
+        startFrom(document, newer.edition);
         publish();
       }
       await bringBackHistory();
-      for (const drawer of [world.drawer, ...(await world.left())]) {
+      const drawers = [world.drawer, ...(await world.left())];
+      const reader = await ready;
+      if (own !== restoring) return;
+      for (const drawer of drawers) {
         const text = drawer.read();
         if (!text) continue;
-        const reader = await ready;
         try {
           const draft = JSON.parse(text) as Draft & { plan?: unknown };
           // Older drafts call it the plan, and do not say what it was made from.
@@ -251,6 +262,16 @@ export function createDocumentEditor<T>(
           drawer.clear();
         }
       }
+    },
+    meet({ document: theirs, edition: newest, revision: newestRevision }) {
+      // Older ones were asked for before a save; what is on its way will be answered itself.
+      if (newest <= edition || save.kind === 'saving' || save.kind === 'conflict') return;
+      revision = newestRevision;
+      const untouched = history.present === saved;
+      if (untouched) startFrom(theirs, newest);
+      else settle({ theirs, edition: newest });
+      publish();
+      if (untouched) void bringBackHistory();
     },
     takeTheirs() {
       if (save.kind !== 'conflict') return;

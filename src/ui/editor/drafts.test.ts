@@ -20,15 +20,21 @@ beforeEach(() =>
   Object.defineProperty(globalThis, 'localStorage', { value: storage(), configurable: true }),
 );
 
+/** A sitting of its own, that answers others until it ends. */
+const sitting = (name: string, own: string) => {
+  const drafts = draftsOf(name, own);
+  return { ...drafts, end: drafts.begin() };
+};
+
 const texts = async (drafts: Drafts) => (await drafts.left()).map((drawer) => drawer.read());
 
 describe('drafts', () => {
   it('belong to one window: what another still holds is not taken, what one left is', async () => {
-    const first = draftsOf('plan-a', 's1');
+    const first = sitting('plan-a', 's1');
     first.drawer.write('mine');
     localStorage.setItem('mortar-draft-plan-a~gone', 'left behind');
     localStorage.setItem('mortar-draft-plan-b~gone', 'another plan’s');
-    const second = draftsOf('plan-a', 's2');
+    const second = sitting('plan-a', 's2');
     expect(await texts(second)).toEqual(['left behind']);
     second.drawer.write('theirs');
     second.drawer.clear();
@@ -38,9 +44,9 @@ describe('drafts', () => {
   });
 
   it('of a page that goes are taken though it still answered a moment ago', async () => {
-    const first = draftsOf('plan-a', 's1');
+    const first = sitting('plan-a', 's1');
     first.drawer.write('half typed');
-    const second = draftsOf('plan-a', 's2');
+    const second = sitting('plan-a', 's2');
     const found = texts(second);
     // It heard the first asking, and goes.
     await new Promise((resolve) => setTimeout(resolve, 100));
@@ -56,7 +62,7 @@ describe('drafts', () => {
     localStorage.setItem('mortar-draft-k', 'old');
     localStorage.setItem('mortar-draft-k~a', 'older sitting');
     localStorage.setItem('mortar-draft-k~b', 'later sitting');
-    const drafts = draftsOf('k', newSitting());
+    const drafts = sitting('k', newSitting());
     expect(await texts(drafts)).toEqual(['later sitting', 'older sitting', 'old']);
     drafts.end();
   });
@@ -68,11 +74,22 @@ describe('drafts', () => {
       },
       configurable: true,
     });
-    const drafts = draftsOf('k', 's');
+    const drafts = sitting('k', 's');
     drafts.drawer.write('x');
     expect(drafts.drawer.read()).toBeNull();
     expect(await drafts.left()).toEqual([]);
     drafts.end();
+  });
+
+  it('are told from those of windows still there after its page ended and began anew', async () => {
+    const first = sitting('plan-a', 's1');
+    first.drawer.write('mine');
+    const second = draftsOf('plan-a', 's2');
+    second.begin()();
+    const end = second.begin();
+    expect(await texts(second)).toEqual([]);
+    end();
+    first.end();
   });
 
   it('sittings that began later sort later', async () => {

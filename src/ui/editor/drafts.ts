@@ -13,8 +13,8 @@ export interface Drafts {
   left(): Promise<readonly Drawer[]>;
   /** Whether its page is going: it answers no more, for its draft is whoever's comes next. */
   goes(going: boolean): void;
-  /** Answers others no more. */
-  end(): void;
+  /** Answers others from now on, and may ask them. Gives the way to end it. */
+  begin(): () => void;
 }
 
 /**
@@ -25,25 +25,25 @@ export interface Drafts {
 export function draftsOf(name: string, sitting: string): Drafts {
   const start = `mortar-draft-${name}`;
   const own = `${start}~${sitting}`;
-  const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(start);
+  let channel: BroadcastChannel | null = null;
   let going = false;
   const here = (event: MessageEvent<{ ask?: string }>) => {
     if (event.data.ask === own && !going) channel?.postMessage({ here: own });
   };
-  channel?.addEventListener('message', here);
 
   const isThere = (key: string): Promise<boolean> =>
     new Promise((resolve) => {
-      if (!channel) return resolve(false);
+      const asked = channel;
+      if (!asked) return resolve(false);
       const done = (there: boolean) => {
-        channel.removeEventListener('message', hear);
+        asked.removeEventListener('message', hear);
         resolve(there);
       };
       const hear = (event: MessageEvent<{ here?: string }>) => {
         if (event.data.here === key) done(true);
       };
-      channel.addEventListener('message', hear);
-      channel.postMessage({ ask: key });
+      asked.addEventListener('message', hear);
+      asked.postMessage({ ask: key });
       setTimeout(() => done(false), PATIENCE_MS);
     });
 
@@ -75,7 +75,16 @@ export function draftsOf(name: string, sitting: string): Drafts {
     goes(now) {
       going = now;
     },
-    end: () => channel?.close(),
+    begin() {
+      if (typeof BroadcastChannel === 'undefined') return () => {};
+      const begun = new BroadcastChannel(start);
+      begun.addEventListener('message', here);
+      channel = begun;
+      return () => {
+        begun.close();
+        if (channel === begun) channel = null;
+      };
+    },
   };
 }
 

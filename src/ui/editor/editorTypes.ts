@@ -1,5 +1,12 @@
 import type { Drawer } from '../browser/drawer';
 
+/** A document as it is stored. */
+export interface Stored<T> {
+  readonly document: T;
+  readonly edition: number;
+  readonly revision: number;
+}
+
 /** How a document stands against what is stored. */
 export type SaveState<T> =
   | { readonly kind: 'saved' }
@@ -53,8 +60,8 @@ export interface EditorWorld<T> {
   /** Those of sittings that are over, the latest first: what they could not save. */
   left(): Promise<readonly Drawer[]>;
   /**
-   * What this tab saved a moment ago: a page that was asked for before a save arrived shows what stood before it.
-   * Null when it is no moment ago.
+   * What this tab saved, where the page may be drawn with what stood before: it was asked for before the save
+   * arrived, or is one that Back led to. Null otherwise.
    */
   justSaved(): { readonly document: unknown; readonly edition: number } | null;
   /** One that lasts as long as the sitting: for what can be undone. */
@@ -85,8 +92,13 @@ export interface DocumentEditor<T> {
   redo(): void;
   /** Sends now what waits, or tries again after a failure. */
   flush(): Promise<void>;
-  /** Brings back what an earlier visit could not save, and what it could undo. Call once, in the browser. */
+  /**
+   * Brings back what an earlier visit could not save, and what it could undo. In the browser; a later call takes
+   * over from one that has not ended.
+   */
   restore(): Promise<void>;
+  /** The page was given anew what is stored: a later edition is gone on from, with what was changed here. */
+  meet(stored: Stored<T>): void;
   /** Ends a conflict: where both changed the same, theirs stands; mine is one undo away. */
   takeTheirs(): void;
   /** Ends a conflict: where both changed the same, mine stands; theirs stays as an older revision. */

@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { cameBack } from '../browser/cameBack';
 import { drawerIn } from '../browser/drawer';
 import { createDocumentEditor } from './documentEditor';
-import type { DocumentEditor } from './editorTypes';
+import type { DocumentEditor, Stored } from './editorTypes';
 import { draftsOf, newSitting } from './drafts';
 import { sendLast, sendSave } from './send';
 import type { EditorWorld } from './editorTypes';
@@ -25,21 +26,28 @@ export interface EditedDocument<T> {
 /** A page that is drawn within this of a save, ms, may have been asked for before it. */
 const MOMENT_MS = 10_000;
 
-/** What this tab saved a moment ago, over a reload; forgotten as it goes on to another page of the product. */
+/** What this tab saved last; once its page was left for another of the product, only Back finds it. */
 function lastSaveOf<T>(key: string) {
   const drawer = drawerIn(() => sessionStorage, `mortar-saved-${key}`);
+  const read = () =>
+    JSON.parse(drawer.read() ?? '{}') as {
+      at?: number;
+      document?: unknown;
+      edition?: number;
+      left?: boolean;
+    };
   return {
     keep: (document: T, edition: number) =>
       drawer.write(JSON.stringify({ at: Date.now(), document, edition })),
-    forget: () => drawer.clear(),
+    leave: () => {
+      const last = read();
+      if (last.at !== undefined) drawer.write(JSON.stringify({ ...last, left: true }));
+    },
     justSaved: (): ReturnType<EditorWorld<T>['justSaved']> => {
-      const { at, document, edition } = JSON.parse(drawer.read() ?? '{}') as {
-        at?: number;
-        document?: unknown;
-        edition?: number;
-      };
-      if (at === undefined || edition === undefined || Date.now() - at > MOMENT_MS) return null;
-      return { document, edition };
+      const { at, document, edition, left = false } = read();
+      if (at === undefined || edition === undefined) return null;
+      const aMomentAgo = !left && Date.now() - at <= MOMENT_MS;
+      return aMomentAgo || cameBack() ? { document, edition } : null;
     },
   };
 }
@@ -47,19 +55,19 @@ function lastSaveOf<T>(key: string) {
 /** One editor for the life of the page. What is being typed as the page goes counts as typed. */
 export function useDocumentEditor<T>(
   what: EditedDocument<T>,
-  stored: { document: T; edition: number; revision: number },
+  stored: Stored<T>,
 ): DocumentEditor<T> {
   const { key, url, name } = what;
-  const [{ editor, end, goes, forget }] = useState<{
+  const [{ editor, begin, goes, leave }] = useState<{
     editor: DocumentEditor<T>;
-    end(): void;
+    begin(): () => void;
     goes(going: boolean): void;
-    forget(): void;
+    leave(): void;
   }>(() => {
     const sitting = newSitting();
-    const { end, goes, ...drafts } =
+    const { begin, goes, ...drafts } =
       typeof window === 'undefined' ? NO_DRAFTS : draftsOf(key, sitting);
-    const { keep, forget, justSaved } = lastSaveOf<T>(key);
+    const { keep, leave, justSaved } = lastSaveOf<T>(key);
     const editor = createDocumentEditor(
       {
         async send(save) {
@@ -81,12 +89,13 @@ export function useDocumentEditor<T>(
       },
       stored,
     );
-    return { editor, end, goes, forget };
+    return { editor, begin, goes, leave };
   });
   useEffect(() => {
+    const end = begin();
     void editor.restore();
     const tryAgain = () => void editor.flush();
-    const leave = () => {
+    const hide = () => {
       // A field takes what was typed when it is left.
       if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
       editor.remember();
@@ -97,20 +106,25 @@ export function useDocumentEditor<T>(
     // A page may be brought back as it was.
     const back = () => goes(false);
     window.addEventListener('online', tryAgain);
-    window.addEventListener('pagehide', leave);
+    window.addEventListener('pagehide', hide);
     window.addEventListener('pageshow', back);
     return () => {
       window.removeEventListener('online', tryAgain);
-      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('pagehide', hide);
       window.removeEventListener('pageshow', back);
       // Leaving for another page of the product: send what waits, keep what can be undone.
       editor.remember();
-      forget();
+      leave();
       void editor.flush();
       // What could not be sent is there for whoever comes back.
       end();
     };
-  }, [editor, end, goes, forget, name, url]);
+  }, [editor, begin, goes, leave, name, url]);
+  const { document: now, edition, revision } = stored;
+  useEffect(
+    () => editor.meet({ document: now, edition, revision }),
+    [editor, now, edition, revision],
+  );
   return editor;
 }
 
@@ -118,5 +132,5 @@ const NO_DRAFTS = {
   drawer: { read: () => null, write: () => {}, clear: () => {} },
   left: () => Promise.resolve([]),
   goes: () => {},
-  end: () => {},
+  begin: () => () => {},
 };

@@ -8,6 +8,7 @@ import { CommandsProvider, useCommands, useSingleKeys, type Command } from '../c
 import { UnitsProvider } from '../units/UnitsContext';
 import { takeEarly } from './early';
 import { FocusHome } from './FocusHome';
+import { FreshOnBack } from './FreshOnBack';
 import { later } from './later';
 
 const loadPalette = () => import('../commands/CommandPalette');
@@ -191,6 +192,7 @@ function ChromeInside({
       {open === 'shortcuts' && <ShortcutList onClose={() => setOpen(null)} />}
       <Messages />
       <FocusHome />
+      <FreshOnBack />
     </Context.Provider>
   );
 }

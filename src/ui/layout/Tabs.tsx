@@ -15,7 +15,7 @@ export interface Tab {
  * address under the panel's own name, so that it is still open after a look elsewhere.
  */
 export function Tabs({ name, label, tabs }: { name: string; label: string; tabs: readonly Tab[] }) {
-  const [asked, open] = useQueryState(name);
+  const [asked, open] = useQueryState(name, { history: 'push' });
   const at = tabs.find(({ id }) => id === asked) ?? tabs[0];
   return (
     <Radix.Root value={at?.id ?? ''} onValueChange={(id) => void open(id)}>

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { SumsPage } from '@/features/sums/SumsPage';
 import { SUMS } from '@/features/sums/sumList';
 import { database } from '@/server/database';
@@ -20,5 +21,9 @@ export default async function Page({ params }: Props) {
   const found = SUMS.find(({ id }) => id === sum);
   if (!found) notFound();
   const db = database();
-  return <SumsPage sum={found.id} kitchen={getKitchen(db)} ownRows={ownRows(db)} />;
+  return (
+    <NuqsAdapter>
+      <SumsPage sum={found.id} kitchen={getKitchen(db)} ownRows={ownRows(db)} />
+    </NuqsAdapter>
+  );
 }

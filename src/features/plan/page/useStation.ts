@@ -3,7 +3,9 @@
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { STATIONS } from '@/core/plan/stations';
 
-const STATION = parseAsStringLiteral(STATIONS).withDefault('count');
+const STATION = parseAsStringLiteral(STATIONS)
+  .withDefault('count')
+  .withOptions({ history: 'push' });
 
-/** The open station; it stands in the address, so that a link or a reload opens the same. */
+/** The open station; it stands in the address, so that a link, a reload or Back opens the same. */
 export const useStation = () => useQueryState('at', STATION);
