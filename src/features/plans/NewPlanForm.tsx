@@ -13,6 +13,7 @@ import { Button } from '@/ui/buttons/Button';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { CheckField } from '@/ui/fields/CheckField';
 import { Choice } from '@/ui/fields/Choice';
+import { goToRefused } from '@/ui/fields/goToRefused';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { SelectField } from '@/ui/fields/SelectField';
 import { TileChoice } from '@/ui/fields/TileChoice';
@@ -108,7 +109,9 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
       className="grid grid-cols-[minmax(0,1fr)] gap-7"
       onSubmit={(event) => {
         event.preventDefault();
-        send();
+        if (goToRefused(event.currentTarget))
+          refuse('One figure could not be read: put it right first.');
+        else send();
       }}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-5 sm:grid-cols-[10rem_minmax(0,1fr)]">

@@ -327,6 +327,25 @@ describe('a new plan', () => {
     });
   });
 
+  it.each(['6000', '0', 'lots', ''])(
+    'makes no plan for “%s”: it says what it takes',
+    async (text) => {
+      form();
+      const field = screen.getByRole('textbox', { name: 'For how many?' });
+      await userEvent.clear(field);
+      if (text) await userEvent.type(field, text);
+      await tap('Make the plan');
+      expect(field).toHaveFocus();
+      expect(field).toHaveValue(text);
+      expect(screen.getAllByRole('alert')[0]).toHaveTextContent(/For how many\? must be/);
+      expect(beginPlan).not.toHaveBeenCalled();
+      await userEvent.clear(field);
+      await userEvent.type(field, '6{Enter}');
+      await waitFor(() => expect(beginPlan).toHaveBeenCalled());
+      expect(asked().portions).toBe(6);
+    },
+  );
+
   it('begins with the flour and eggs there are', async () => {
     form();
     await choose(/^Flour and eggs I have/);
