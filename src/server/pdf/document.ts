@@ -1,54 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import * as fontkit from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { LINES, type Mark } from '@/core/templates/page';
+import { runsOf, type Weight } from './faces';
 
 /** Points of a PDF to a millimetre. */
 export const PT_PER_MM = 72 / 25.4;
 
-const WEIGHTS = { regular: 400, bold: 700 } as const;
-
-export type Weight = keyof typeof WEIGHTS;
-
-/** The product's text face, in the two files that hold its letters. */
-const SUBSETS = ['latin', 'latin-ext'] as const;
-
-const PACKAGE = '@fontsource/atkinson-hyperlegible-next';
-
-function fontFile(subset: (typeof SUBSETS)[number], weight: number): string {
-  const root = dirname(
-    createRequire(join(process.cwd(), 'package.json')).resolve(`${PACKAGE}/package.json`),
-  );
-  return join(root, 'files', `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
-}
-
-/** A font's file and what it holds, read once. */
-interface FontKept {
-  readonly bytes: Buffer;
-  has(codePoint: number): boolean;
-}
-
-const fonts = new Map<string, FontKept>();
-
-function fontOf(file: string): FontKept {
-  const known = fonts.get(file);
-  if (known) return known;
-  const bytes = readFileSync(file);
-  const font = fontkit.create(bytes);
-  const kept: FontKept = {
-    bytes,
-    has: (codePoint) => 'hasGlyphForCodePoint' in font && font.hasGlyphForCodePoint(codePoint),
-  };
-  fonts.set(file, kept);
-  return kept;
-}
-
-interface Face {
-  readonly name: string;
-  has(codePoint: number): boolean;
-}
+export type { Weight };
 
 /** A PDF being written, measured in millimetres from the upper left corner of the page. */
 export interface Pdf {
@@ -86,31 +43,14 @@ export function startPdf(title: string): Pdf {
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  const faces = Object.fromEntries(
-    (Object.keys(WEIGHTS) as Weight[]).map((weight) => [
-      weight,
-      SUBSETS.map((subset): Face => {
-        const { bytes, has } = fontOf(fontFile(subset, WEIGHTS[weight]));
-        const name = `${subset}-${weight}`;
-        doc.registerFont(name, bytes);
-        return { name, has };
-      }),
-    ]),
-  ) as Record<Weight, Face[]>;
-
-  /** Runs of letters that one file holds; a letter that none holds is written as a question mark. */
-  const runs = (line: string, weight: Weight) => {
-    const found: { face: string; text: string }[] = [];
-    for (const letter of line) {
-      const face = faces[weight].find((each) => each.has(letter.codePointAt(0) ?? 0));
-      const text = face ? letter : '?';
-      const name = face?.name ?? faces[weight][0]!.name;
-      const last = found[found.length - 1];
-      if (last?.face === name) last.text += text;
-      else found.push({ face: name, text });
-    }
-    return found;
-  };
+  const registered = new Set<string>();
+  /** A line in stretches, each with the name of a face that this document knows. */
+  const runs = (line: string, weight: Weight) =>
+    runsOf(line, weight).map(({ face: { name, bytes }, text }) => {
+      if (!registered.has(name)) doc.registerFont(name, bytes);
+      registered.add(name);
+      return { face: name, text };
+    });
   const widthOf = (line: string, sizeMm: number, weight: Weight = 'regular'): number =>
     runs(line, weight).reduce(
       (sum, { face, text }) =>
