@@ -25,14 +25,17 @@ export interface Run {
  * typed in a name, then signs. Read when they are first needed: nearly all that is printed is in the first.
  */
 const FILES: readonly { readonly of: string; readonly subset: string; readonly only?: 400 }[] = [
-  { of: 'atkinson-hyperlegible-next', subset: 'latin' },
-  { of: 'atkinson-hyperlegible-next', subset: 'latin-ext' },
+  { of: '@fontsource/atkinson-hyperlegible-next', subset: 'latin' },
+  { of: '@fontsource/atkinson-hyperlegible-next', subset: 'latin-ext' },
   ...['latin', 'latin-ext', 'vietnamese', 'greek', 'greek-ext'].map((subset) => ({
-    of: 'noto-sans',
+    of: '@fontsource/noto-sans',
     subset,
   })),
-  ...['cyrillic', 'cyrillic-ext', 'devanagari'].map((subset) => ({ of: 'noto-sans', subset })),
-  { of: 'noto-sans-math', subset: 'latin', only: 400 },
+  ...['cyrillic', 'cyrillic-ext', 'devanagari'].map((subset) => ({
+    of: '@fontsource/noto-sans',
+    subset,
+  })),
+  { of: '@fontsource/noto-sans-math', subset: 'latin', only: 400 },
 ];
 
 /** Signs that no face holds, by one that is read the same. */
@@ -42,11 +45,11 @@ const read = new Map<string, Face>();
 
 function faceAt(i: number, weight: Weight): Face {
   const { of, subset, only } = FILES[i]!;
-  const name = `${of}-${subset}-${only ?? WEIGHTS[weight]}`;
+  const name = `${of.split('/')[1]}-${subset}-${only ?? WEIGHTS[weight]}`;
   const known = read.get(name);
   if (known) return known;
   const root = dirname(
-    createRequire(join(process.cwd(), 'package.json')).resolve(`@fontsource/${of}/package.json`),
+    createRequire(join(process.cwd(), 'package.json')).resolve(`${of}/package.json`),
   );
   const bytes = readFileSync(join(root, 'files', `${name}-normal.woff`));
   const font = fontkit.create(bytes);

@@ -10,15 +10,15 @@ import { DAY_PLANS, weekend } from '@/core/schedule/testing/days';
 import { solveDay } from '@/core/schedule/timetable/solveDay';
 import { figureText, spoonText } from '@/core/units/format';
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
-import { cardContents } from '@/features/card/cardContents';
-import { cardPdf } from '@/features/card/cardPdf';
+import { cardContents } from './cardContents';
+import { cardPdf } from './cardPdf';
 import { dayPdf } from '@/features/day/paper/dayPdf';
-import { runsOf, type Weight } from './faces';
-import { templatePdf } from './templatePdf';
+import { runsOf, type Weight } from '@/server/pdf/faces';
+import { templatePdf } from '@/server/pdf/templatePdf';
 
 const lines: { line: string; weight: Weight }[] = [];
-jest.mock('./faces', () => {
-  const faces = jest.requireActual<typeof import('./faces')>('./faces');
+jest.mock('@/server/pdf/faces', () => {
+  const faces = jest.requireActual<typeof import('@/server/pdf/faces')>('@/server/pdf/faces');
   return {
     ...faces,
     runsOf(line: string, weight: Weight) {
