@@ -122,6 +122,32 @@ describe('fields of a day', () => {
   });
 });
 
+it('a day that its field does not take is said, with what it takes and what to do', () => {
+  const taken: string[] = [];
+  render(
+    <DateField
+      kind="datetime-local"
+      label="At"
+      value="2026-12-01T19:00"
+      min="2026-12-01T00:00"
+      max="2026-12-14T23:59"
+      outside="Make another day of it."
+      onChange={(at) => taken.push(at)}
+    />,
+  );
+  const field = screen.getByLabelText('At');
+  fireEvent.change(field, { target: { value: '2026-12-29T19:00' } });
+  expect(screen.queryByRole('alert')).toBeNull();
+  fireEvent.blur(field);
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    /^At must be from Dec 1, 2026 to Dec 14, 2026. Make another day of it.$/,
+  );
+  expect([taken, field]).toEqual([[], expect.objectContaining({ value: '2026-12-01T19:00' })]);
+  fireEvent.change(field, { target: { value: '2026-12-08T18:30' } });
+  expect(taken).toEqual(['2026-12-08T18:30']);
+  expect(screen.queryByRole('alert')).toBeNull();
+});
+
 it('a fridge says how full it is at most', () => {
   render(
     <RoomLevels

@@ -119,7 +119,7 @@ export function Served({
               <Button onClick={() => onBench(service.id)}>At the bench</Button>
               {remove}
             </div>
-            <div className="grid items-end gap-3 sm:grid-cols-2 md:grid-cols-[10rem_13rem_7rem_14rem_8rem]">
+            <div className="grid items-end gap-3 sm:grid-cols-2 md:grid-cols-[10rem_15.5rem_7rem_14rem_8rem]">
               <SelectField
                 label="For"
                 fullLabel={`${nameOf(service.planId)} for`}
@@ -133,6 +133,7 @@ export function Served({
                 value={service.at}
                 min={`${day.date}T00:00`}
                 max={`${dayAfter(day.date, MOST_DAYS - 1)}T23:59`}
+                outside={`A day runs for ${MOST_DAYS / 7} weeks at most: what comes out of the freezer later has a day of its own, “In the freezer already”.`}
                 onChange={(at) => replace({ at })}
               />
               <QuantityField
