@@ -1,6 +1,6 @@
 import type { Ingredient } from '../composition/ingredient';
 import type { Pantry } from '../composition/pantry';
-import type { EggContents } from '../dough/eggSizes';
+import { EGG_SYSTEMS, eggSizeOf, type EggContents } from '../dough/eggSizes';
 import { G_PER_OZ, METRIC_CUP_ML, ML_PER_US_TSP } from '../units/units';
 import { CONTAINER_WORDS, EACH_G } from './knownWords';
 import type { Amount, Phrase } from './lineAmount';
@@ -57,6 +57,7 @@ const BY_HAND_G: Readonly<Record<string, number>> = {
   pinch: 0.4,
   dash: 0.6,
   handful: 30,
+  glass: 125,
   knob: 15,
   glug: 10,
   stick: 113,
@@ -70,7 +71,7 @@ export interface Grams {
 }
 
 export function gramsOf(
-  { amounts: all, inBrackets, words }: Phrase,
+  { amounts: all, inBrackets, bracketsAre, words }: Phrase,
   row: Ingredient | undefined,
   options: ReadOptions,
 ): Grams {
@@ -81,7 +82,8 @@ export function gramsOf(
   const counted = amounts.find(({ unit }) => unit !== null && CONTAINERS.test(unit));
   if (inBrackets?.unit && MASS_G[inBrackets.unit] !== undefined) {
     const each = inBrackets.n * MASS_G[inBrackets.unit]!;
-    const n = counted?.n ?? 1;
+    const several = bracketsAre === 'each' ? all.find(({ unit }) => unit === null) : undefined;
+    const n = bracketsAre === 'all' ? 1 : ((counted ?? several)?.n ?? 1);
     return { ...none, g: n * each, how: n === 1 ? '' : `${shortly(n)} of ${shortly(each)} g` };
   }
   if (amounts.length === 0 || counted) return none;
@@ -144,6 +146,17 @@ function oneOf(
     : { g: n * hand, how: counted(n, unit), about: true, byVolume: false };
 }
 
+/** An egg of the grade that a line names, in the kitchen's own grades; the kitchen's egg where it names none. */
+function eggOfGrade(words: string, egg: EggContents): EggContents {
+  const grade = /\b(extra[- ]large|x-?large|jumbo|large|medium|small)\b/.exec(words)?.[1];
+  if (!grade) return egg;
+  const own = eggSizeOf(egg);
+  // A kitchen that weighs its eggs has no grades: its own egg then.
+  const system = EGG_SYSTEMS.find(({ sizes }) => own && sizes.includes(own));
+  const name = /^(extra|x)/.test(grade) ? 'extra large' : grade;
+  return system?.sizes.find((size) => size.name.toLowerCase() === name) ?? egg;
+}
+
 /** What one of them weighs. */
 function eachOf(
   words: string,
@@ -151,9 +164,10 @@ function eachOf(
   { egg }: ReadOptions,
 ): { g: number; about: boolean } | null {
   if (!row) return null;
-  if (row.id === 'egg-whole') return { g: egg.eggG, about: false };
-  if (row.id === 'egg-yolk') return { g: egg.yolkG, about: false };
-  if (row.id === 'egg-white') return { g: egg.eggG - egg.yolkG, about: false };
+  const size = eggOfGrade(words, egg);
+  if (row.id === 'egg-whole') return { g: size.eggG, about: false };
+  if (row.id === 'egg-yolk') return { g: size.yolkG, about: false };
+  if (row.id === 'egg-white') return { g: size.eggG - size.yolkG, about: false };
   const g = EACH_G[row.id];
   if (g === undefined) return null;
   return {

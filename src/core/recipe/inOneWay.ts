@@ -19,6 +19,9 @@ const BULLET = String.raw`^([\s\-–•*·▢☐]*)`;
 const WORD = String.raw`(?![–—-])[^\d\s:,;()]+`;
 const NAME = `(${WORD}(?:\\s+${WORD}){0,3})`;
 
+/** One, some or half, as before a fruit. */
+const HOWMANY = String.raw`(half\s+(?:an?\s+)?|an?\s+|one\s+|two\s+|three\s+|${NUMBER}\s*)?`;
+
 /** Ways of writing that mean the same as the usual one, amount first. */
 const WAYS: readonly (readonly [pattern: RegExp, usual: string])[] = [
   // Said twice, in either house's units: the weight in grams is the one that was weighed.
@@ -34,6 +37,16 @@ const WAYS: readonly (readonly [pattern: RegExp, usual: string])[] = [
   ],
   // `Ricotta 500 g`, `Flour: 400 g`
   [new RegExp(`${BULLET}${NAME}\\s*[:,–—-]?\\s+(${metric}|${other})\\s*$`, 'i'), '$1$3 $2'],
+  // `zest of 1 lemon`, `juice of half a lemon`
+  [
+    new RegExp(
+      `${BULLET}(?:(?:finely|freshly)\\s+)?(?:grated\\s+|squeezed\\s+)?(zest|juice)\\s+(?:of|from)\\s+${HOWMANY}(?:unwaxed\\s+|small\\s+|large\\s+)?(lemon|lime|orange)s?`,
+      'i',
+    ),
+    '$1$3 $4 $2',
+  ],
+  // `eggs (4)`
+  [new RegExp(`${BULLET}${NAME}\\s*\\((${NUMBER})\\)\\s*$`, 'i'), '$1$3 $2'],
   // `Eggs: 3`; without the mark a number may be part of a name, as in `flour 00`.
   [new RegExp(`${BULLET}${NAME}(?:\\s*:|\\s+[–—-])\\s*(${NUMBER})\\s*$`, 'i'), '$1$3 $2'],
 ];

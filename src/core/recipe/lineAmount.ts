@@ -13,6 +13,8 @@ export interface Phrase {
   readonly amounts: readonly Amount[];
   /** A weight or volume in brackets: `(425 g)`. */
   readonly inBrackets: Amount | null;
+  /** Whether what stands in brackets is of each, `(125 g each)`, or of all together, `(250 g in all)`. */
+  readonly bracketsAre: 'each' | 'all' | null;
   /** Lower case, amount and brackets taken out. */
   readonly words: string;
 }
@@ -47,6 +49,17 @@ const OPTIONS: ParseIngredientOptions = {
       plural: 'centilitres',
       alternates: ['centilitre', 'centiliter', 'centiliters'],
     },
+    kilogram: {
+      short: 'kg',
+      plural: 'kilograms',
+      alternates: ['kilo', 'kilos', 'kilogram', 'kilograms', 'kilogramme', 'kilogrammes', 'kgs'],
+    },
+    fluidounce: {
+      short: 'fl oz',
+      plural: 'fluid ounces',
+      alternates: ['fl oz', 'fl. oz', 'fl. oz.', 'fluid ounce', 'fluid ounces', 'floz'],
+    },
+    glass: { short: 'glass', plural: 'glasses', alternates: ['glasses'] },
     handful: { short: 'handful', plural: 'handfuls', alternates: ['handfuls'] },
     knob: { short: 'knob', plural: 'knobs', alternates: [] },
     glug: { short: 'glug', plural: 'glugs', alternates: ['splash', 'drizzle', 'glugs'] },
@@ -74,7 +87,13 @@ const inFigures = (text: string): string =>
     .trim()
     .replace(/^[-–•*·▢☐]+\s*/, '')
     .replace(/(\d),(\d{1,2})(?!\d)/g, '$1.$2')
+    .replace(/^half (a|of a) dozen\b/i, '6')
     .replace(/^(a|an|one) dozen\b/i, '12')
+    .replace(/^(three|3)[- ]quarters of (a|an)\b/i, '3/4')
+    .replace(/^(two|2)[- ]thirds of (a|an)\b/i, '2/3')
+    .replace(/^(a|one) (third|quarter) of (a|an)\b/i, (_, _one, part: string) =>
+      part.toLowerCase() === 'third' ? '1/3' : '1/4',
+    )
     .replace(/^half (a|an|of an?)\b/i, '1/2')
     .replace(/^an?\s+(?=\w)/i, '1 ')
     .replace(/^(\w+)\b/, (word) => NUMBER_WORDS[word.toLowerCase()] ?? word);
@@ -101,12 +120,17 @@ const multiplied = (text: string): string =>
 const BRACKETS = /[([]([^)\]]*)[)\]]/g;
 
 /** A weight or a volume said in brackets, the first there is. */
-function bracketed(text: string): Amount | null {
+function bracketed(text: string): Pick<Phrase, 'inBrackets' | 'bracketsAre'> {
   for (const [, inside = ''] of text.matchAll(BRACKETS)) {
     const { amount } = read(inside.replace(/(\d)-(?=[a-z])/gi, '$1 ').replace(/^.*?(?=\d)/, ''));
-    if (amount?.unit) return amount;
+    const bracketsAre = /\beach\b/i.test(inside)
+      ? 'each'
+      : /\b(?:total|in all|altogether|together)\b/i.test(inside)
+        ? 'all'
+        : null;
+    if (amount?.unit) return { inBrackets: amount, bracketsAre };
   }
-  return null;
+  return { inBrackets: null, bracketsAre: null };
 }
 
 /**
@@ -120,8 +144,16 @@ export function phrasesOf(line: string): Phrase[] {
   const phrases: Phrase[] = [];
   let carried: Amount[] = [];
   for (const written of pieces) {
-    const piece = inOneWay(written);
-    const inBrackets = bracketed(piece);
+    const piece = inOneWay(
+      written
+        // A heaped spoon is a spoon; an egg's size in brackets is its size.
+        .replace(
+          /\b(?:heap(?:ed|ing)|level|scant|rounded|generous)\s+(?=(?:cup|tbsp|tablespoon|tsp|teaspoon))/gi,
+          '',
+        )
+        .replace(/\((small|medium|large|extra[- ]large|jumbo)\)/gi, '$1'),
+    );
+    const brackets = bracketed(piece);
     const amounts = [...carried];
     let rest = multiplied(piece.replace(BRACKETS, ' ').replace(/\s+/g, ' '));
     for (let more = true; more && amounts.length < carried.length + 3;) {
@@ -134,11 +166,12 @@ export function phrasesOf(line: string): Phrase[] {
       more = amount!.unit !== null;
     }
     const words = rest.toLowerCase().trim();
-    if (/^(more|extra|some)\b.*\bfor\b/.test(words)) continue;
+    // `plus more for dusting`, `plus extra to serve`
+    if (/^(more|extra|some)\b(.*\b(for|to)\b.*)?$/.test(words)) continue;
     // `1 cup plus 2 tablespoons flour`: the first amount has no words of its own.
     if (!words) carried = amounts;
     else {
-      phrases.push({ amounts, inBrackets, words });
+      phrases.push({ amounts, ...brackets, words });
       carried = [];
     }
   }

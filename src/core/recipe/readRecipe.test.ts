@@ -137,7 +137,7 @@ describe('phrasesOf', () => {
 
 describe('readRecipe', () => {
   it.each([
-    ['3 large eggs', 150, 'egg-whole'],
+    ['3 eggs', 150, 'egg-whole'],
     ['2 yolks', 34, 'egg-yolk'],
     ['4 egg yolks', 68, 'egg-yolk'],
     ['2 egg whites', 66, 'egg-white'],

@@ -1,9 +1,16 @@
 import type { Ingredient } from '../composition/ingredient';
 import { preparationsFor, type Pantry } from '../composition/pantry';
 import { gramsOf, isInContainers, type ReadOptions } from './grams';
-import { BY_TASTE, DONE_WORDS, type KnownWords } from './knownWords';
+import { BY_TASTE, DONE_WORDS, FREE_FROM, TO_TASTE_G, type KnownWords } from './knownWords';
 import { phrasesOf, type Phrase } from './lineAmount';
-import { fullNameIn, nameIn, namesOf } from './names';
+import { headedLine, lineKind, type LeftOut, type Section } from './lineKind';
+import { fullNameIn, isSureOf, nameIn, namesOf } from './names';
+
+/** Whether words name something, though nothing that is known: `celery`, and not `cm dice` or `of it`. */
+const namesSomething = (words: string): boolean =>
+  !/^(?:mm|cm|inch|of (?:it|them|which)|for)\b/.test(words) && !isSureOf(words, NOTHING);
+
+const NOTHING: KnownWords = { words: '', ids: [] };
 
 export type Side = 'dough' | 'filling';
 
@@ -33,32 +40,104 @@ export interface ReadPart {
   readonly flourByCup: boolean;
 }
 
+/** A title is no longer than the name of a plan. */
+const MOST_NAME = 120;
+
 /** The most that one recipe may hold. */
-const MOST_LINES = 80;
+const MOST_LINES = 300;
 
 /**
  * Reads a recipe as people write it, line by line. Nothing is guessed silently: what is not plain is
  * listed in `asks`, with the likeliest answer filled in. Laws on a table for what is weighed; typical
  * weights, told by `about`, for what is counted.
- * @example readRecipe('3 large eggs + 2 yolks', options).map(({ g }) => g) // [150, 34]
+ * @example readRecipe('3 eggs + 2 yolks', options).map(({ g }) => g) // [150, 34]
  */
-export function readRecipe(text: string, options: ReadOptions): ReadPart[] {
+export const readRecipe = (text: string, options: ReadOptions): ReadPart[] => [
+  ...readWhole(text, options).parts,
+];
+
+/** A recipe as it was read: its ingredients, and what is no part of dough or filling, nothing dropped unsaid. */
+export interface ReadRecipe {
+  readonly parts: readonly ReadPart[];
+  /** What it calls itself. */
+  readonly name: string | null;
+  /** For how many it says it is. */
+  readonly portions: number | null;
+  /** Lines, or what is left of them, that were not read as dough or filling, and why. */
+  readonly leftOut: readonly { readonly line: string; readonly why: LeftOut }[];
+}
+
+/**
+ * The same with all that a recipe says beside its ingredients: for how many, sauces and what is for the table,
+ * seals, sentences of the method.
+ * @example readWhole('Serves 6\n500 g ricotta\nTo serve\n50 g butter', options).portions // 6
+ */
+export function readWhole(text: string, options: ReadOptions): ReadRecipe {
   const names = namesOf(options.pantry);
   const parts: (ReadPart & { headed: Side | null })[] = [];
-  let headed: Side | null = null;
-  for (const line of text.split(/\r?\n/).slice(0, MOST_LINES)) {
-    if (!line.trim()) continue;
-    const heading = headingOf(line);
-    if (heading !== undefined) {
-      headed = heading;
+  const leftOut: { line: string; why: LeftOut }[] = [];
+  let section: Section = null;
+  let portions: number | null = null;
+  let name: string | null = null;
+  const lines = text.split(/\r?\n/).filter((line) => line.trim());
+  for (const raw of lines.slice(0, MOST_LINES)) {
+    const headed = headedLine(raw.trim());
+    if (headed) ({ section } = headed);
+    const line = headed?.rest ?? raw.trim();
+    const is = lineKind(line);
+    if (is.kind === 'heading') {
+      const again =
+        section === 'method' && /^(?:to\s+)?(?:make|prepare|assemble|cook|shape)\b/i.test(line);
+      // What comes after dough and filling under a name of its own is for the plate.
+      const both = (['dough', 'filling'] as const).every((side) =>
+        parts.some(({ headed }) => headed === side),
+      );
+      if (!again) section = is.section ?? (both ? 'finish' : null);
       continue;
     }
-    for (const phrase of phrasesIn(line, names)) {
-      const part = partOf(line.trim(), phrase, names, options);
-      if (part) parts.push({ ...part, headed });
+    if (is.kind === 'servings') {
+      portions ??= is.portions;
+      continue;
+    }
+    if (is.kind === 'leftOut') {
+      if (is.why === 'title' && parts.length === 0) name ??= line.slice(0, MOST_NAME);
+      leftOut.push({ line, why: is.why });
+      continue;
+    }
+    if (section === 'method' || section === 'finish' || section === 'seal') {
+      leftOut.push({ line, why: section });
+      continue;
+    }
+    for (const phrase of oneForEach(line).flatMap((each) => phrasesIn(each, names))) {
+      const part = partOf(line, phrase, names, options);
+      if (part) parts.push({ ...part, headed: sideSaid(phrase) ?? section });
+      else leftOut.push({ line, why: 'taste' });
     }
   }
-  return sided(parts, options.pantry);
+  for (const line of lines.slice(MOST_LINES))
+    leftOut.push({ line: line.slice(0, 80), why: 'tooMany' });
+  return { parts: sided(parts, options.pantry), name, portions, leftOut };
+}
+
+/** Which side a phrase says it is for. */
+function sideSaid({ words }: Phrase): Side | null {
+  const [, side] = /\bfor (?:the )?(filling|dough|pasta)\b/.exec(words) ?? [];
+  return side === undefined ? null : side === 'filling' ? 'filling' : 'dough';
+}
+
+/** `3 eggs, 1 for the filling` is two of one side and one of the other. */
+function oneForEach(line: string): string[] {
+  const found =
+    /^(\d+)\s+([^,]+),\s*(\d+|one|two)\s+(?:of\s+\w+\s+)?for\s+(?:the\s+)?(filling|dough|pasta)\b/i.exec(
+      line,
+    );
+  if (!found) return [line];
+  const [, all, what, some, side] = found;
+  const n = { one: 1, two: 2 }[some!.toLowerCase()] ?? Number(some);
+  const other = side!.toLowerCase() === 'filling' ? 'dough' : 'filling';
+  return Number(all) > n
+    ? [`${Number(all) - n} ${what} for the ${other}`, `${n} ${what} for the ${side}`]
+    : [line];
 }
 
 /**
@@ -70,17 +149,12 @@ function phrasesIn(line: string, names: readonly KnownWords[]): Phrase[] {
   const each = apart.every(
     (phrases) =>
       phrases.length > 0 &&
-      phrases.every(({ amounts, words }) => amounts.length > 0 && nameIn(words, names)),
+      phrases.every(
+        ({ amounts, words }) =>
+          amounts.length > 0 && (nameIn(words, names) || namesSomething(words)),
+      ),
   );
   return apart.length > 1 && each ? apart.flat() : phrasesOf(line);
-}
-
-/** A line that only names what follows: which side it is of, null for another; undefined when it is none. */
-function headingOf(line: string): Side | null | undefined {
-  const words = line.trim().toLowerCase();
-  if (!/:$|^for (the|a) /.test(words) || /\d/.test(words)) return undefined;
-  if (/dough|pasta|sheet/.test(words)) return 'dough';
-  return /filling|stuffing/.test(words) ? 'filling' : null;
 }
 
 function partOf(
@@ -93,11 +167,16 @@ function partOf(
     fullNameIn(line, options.pantry) ??
     nameIn(isInContainers(phrase) ? `can ${phrase.words}` : phrase.words, names);
   const [id] = name?.ids ?? [];
-  const row = id === undefined ? undefined : options.pantry.ingredients.get(id);
-  const amount = gramsOf(phrase, row, options);
-  // Pepper, nutmeg, salt to taste: nothing to plan with, and nobody weighs them.
-  if (amount.g === null && BY_TASTE.test(phrase.words)) return null;
+  const found = id === undefined ? undefined : options.pantry.ingredients.get(id);
+  // Vegan butter is none of the butter that the pantry has.
+  const row = found && isFreeOf(phrase.words, found) ? undefined : found;
+  const given = gramsOf(phrase, row, options);
   if (!row && BY_TASTE.test(phrase.words)) return null;
+  // Salt to taste is some salt; pepper, which no plan counts, is said to be left out.
+  const amount =
+    given.g === null && row?.group === 'seasoning'
+      ? { ...given, g: TO_TASTE_G, how: 'to taste', about: true }
+      : given;
   // A sentence of the method, not an ingredient.
   if (!row && amount.g === null && phrase.amounts.length === 0) return null;
   const done = name?.prepared
@@ -107,13 +186,13 @@ function partOf(
   const raw = prepared && amount.g !== null ? amount.g / prepared.massYield : amount.g;
   const asks: Ask[] = [];
   if (!row) asks.push('what');
-  else if ((name?.ids.length ?? 0) > 1) asks.push('which');
+  else if (name!.ids.length > 1 || !isSureOf(phrase.words, name!)) asks.push('which');
   if (amount.g === null) asks.push('howMuch');
   if (done.unsure) asks.push('doneTo');
   return {
     line,
     side: 'filling',
-    ids: name?.ids ?? [],
+    ids: row ? name!.ids : [],
     g: raw,
     ...(prepared && prepared.massYield !== 1 && amount.g !== null && { weighedG: amount.g }),
     how: amount.how,
@@ -124,6 +203,14 @@ function partOf(
     flourByCup: row?.group === 'flour' && amount.byVolume,
   };
 }
+
+/** Whether a line says that it is without what an ingredient is made of. */
+const isFreeOf = (words: string, { diet, allergens }: Ingredient): boolean =>
+  FREE_FROM.some(
+    ([pattern, of]) =>
+      pattern.test(words) &&
+      (of === 'animal' ? diet !== 'plant' : (allergens as readonly string[]).includes(of)),
+  );
 
 /** Groups that are never rolled up raw: something is done to them first, and it decides how wet they are. */
 const COOKED_FIRST = new Set(['vegetable', 'leaf', 'meat', 'fish']);

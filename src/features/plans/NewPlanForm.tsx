@@ -76,7 +76,7 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
   const flours = [...pantry.ingredients.values()].filter(({ group }) => group === 'flour');
 
   // What a recipe file says counts until the cook says otherwise.
-  const told = own && recipe.data;
+  const told = own && recipe;
   const forHowMany = portions ?? told?.portions ?? USUAL_PORTIONS;
   const wish = (): NewPlan => ({
     portions: forHowMany,

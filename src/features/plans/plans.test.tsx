@@ -360,10 +360,11 @@ describe('a new plan', () => {
     form();
     await choose('I have a recipe');
     await userEvent.click(screen.getByRole('textbox', { name: /^Paste or type it/ }));
-    await userEvent.paste('500 g ricotta\n400 g flour\n4 eggs');
+    await userEvent.paste('Ricotta ravioli\nServes 8\n500 g ricotta\n400 g flour\n4 eggs');
     await userEvent.click(screen.getByRole('checkbox', { name: /what I have: use it all/ }));
     await show();
-    const { dough, filling } = asked();
+    const { dough, filling, ...rest } = asked();
+    expect(rest).toMatchObject({ portions: 8, name: 'Ricotta ravioli' });
     expect(filling).toMatchObject({ kind: 'recipe', had: true });
     expect(dough).toMatchObject({
       kind: 'recipe',

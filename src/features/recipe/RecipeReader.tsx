@@ -1,6 +1,7 @@
 'use client';
 
 import { preparationsFor, type Pantry } from '@/core/composition/pantry';
+import type { LeftOut } from '@/core/recipe/lineKind';
 import type { Side } from '@/core/recipe/readRecipe';
 import { Choice } from '@/ui/fields/Choice';
 import { Field } from '@/ui/fields/Field';
@@ -22,6 +23,19 @@ const ASKS = {
   doneTo: 'what is done to it?',
 } as const;
 
+/** Why a line is no ingredient of dough or filling. */
+const WHY: Readonly<Record<LeftOut, string>> = {
+  title: 'the title',
+  method: 'a step of the method',
+  finish: 'for the plate',
+  seal: 'for the seal: choose it with the shape',
+  taste: 'too little to plan with, or no ingredient',
+  tooMany: 'more lines than a recipe has',
+};
+
+/** So many of them are listed. */
+const MOST_SHOWN = 12;
+
 /** A place to paste a recipe, and under it each line as it was read, with a choice where it is not sure. */
 export function RecipeReader({
   recipe,
@@ -35,7 +49,7 @@ export function RecipeReader({
   only?: Side;
   label?: string;
 }) {
-  const { text, setText, data, measures, setMeasures, rows, say } = recipe;
+  const { text, setText, data, measures, setMeasures, rows, say, leftOut } = recipe;
   const cups = rows.some(({ read }) => /cup|spoon/.test(read.how));
   const flourByCup = rows.some(({ read }) => read.flourByCup);
   return (
@@ -130,6 +144,19 @@ export function RecipeReader({
           })}
         </section>
       )}
+      {leftOut.length > 0 && (
+        <section aria-label="Not read as ingredients" className="text-small text-ink-dim">
+          <h3>Not read as dough or filling</h3>
+          <ul>
+            {leftOut.slice(0, MOST_SHOWN).map(({ line, why }, i) => (
+              <li key={i} className="break-words">
+                “{line}”: {WHY[why]}
+              </li>
+            ))}
+            {leftOut.length > MOST_SHOWN && <li>and {leftOut.length - MOST_SHOWN} more.</li>}
+          </ul>
+        </section>
+      )}
       <p role="status" className="sr-only">
         {rows.length > 0 && `${rows.length} read, ${recipe.waiting} still to be answered`}
       </p>
@@ -152,7 +179,7 @@ function Line({
   const name = id === undefined ? undefined : pantry.ingredients.get(id)?.name;
   const asks = read.asks
     .filter((ask) => (ask === 'what' ? id === undefined : ask === 'howMuch' ? g === null : true))
-    .map((ask) => ASKS[ask]);
+    .map((ask) => (ask === 'which' && read.ids.length === 1 ? 'is it this?' : ASKS[ask]));
   const ways = id === undefined ? [] : preparationsFor(pantry, id);
   const notes = [read.how, read.about && 'a typical weight'].filter(Boolean).join(', ');
   return (

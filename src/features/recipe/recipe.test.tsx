@@ -51,6 +51,17 @@ describe('a recipe as it is read', () => {
     expect(parts.filling.map(({ g }) => g)).toEqual([250]);
   });
 
+  it('lists what is no dough or filling, and why', async () => {
+    await pasted('Serves 6\n500 g ricotta\nTo serve\n80 g butter\nBoil for 3 minutes.');
+    const section = screen.getByRole('region', { name: 'Not read as ingredients' });
+    expect(
+      within(section)
+        .getAllByRole('listitem')
+        .map((each) => each.textContent),
+    ).toEqual(['“80 g butter”: for the plate', '“Boil for 3 minutes.”: a step of the method']);
+    expect(grams('filling')).toEqual({ 'ricotta-fresh': 500 });
+  });
+
   it('leaves a line out, and puts it back', async () => {
     await pasted('500 g ricotta');
     await tap(/^Leave out/);

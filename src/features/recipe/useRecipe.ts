@@ -1,12 +1,12 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Pantry } from '@/core/composition/pantry';
 import type { EggContents } from '@/core/dough/eggSizes';
 import { isRecipeData, readRecipeData, type ReadRecipeData } from '@/core/formats/recipeData';
 import { FieldError } from '@/core/range';
 import type { Measures } from '@/core/recipe/grams';
-import { readRecipe, type ReadPart, type Side } from '@/core/recipe/readRecipe';
+import { readWhole, type ReadPart, type Side } from '@/core/recipe/readRecipe';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What a cook said of a line, over what was read. */
@@ -66,16 +66,22 @@ export function useRecipe(pantry: Pantry, egg: EggContents, only?: Side) {
     flour: 'spooned',
   });
   const [said, setSaid] = useState<ReadonlyMap<string, Said>>(new Map());
+  // A long text is read once nothing is asked of the page.
+  const given = useDeferredValue(text);
   const read = useMemo(
-    () => readRecipe(text, { ...measures, pantry, egg }),
-    [text, measures, pantry, egg],
+    () => readWhole(given, { ...measures, pantry, egg }),
+    [given, measures, pantry, egg],
   );
-  const rows = useMemo(() => rowsOf(read, said, only), [read, said, only]);
+  const rows = useMemo(() => rowsOf(read.parts, said, only), [read, said, only]);
   return {
     text,
     setText,
     /** What structured data said beside its ingredients; null where none was given. */
     data,
+    /** What the text calls itself, and for how many it is; null where it does not say. */
+    name: data?.name ?? read.name,
+    portions: data?.portions ?? read.portions,
+    leftOut: read.leftOut,
     measures,
     setMeasures,
     rows,
