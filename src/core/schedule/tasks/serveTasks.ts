@@ -3,6 +3,7 @@ import { roundsOf, type Round } from './rounds';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR, potGear } from './gear';
+import { clockText } from '../document/clock';
 
 /** Plates of one service are put together by no more hands than this keeps busy for, min. */
 const PLATE_ALONE_MIN = 20;
@@ -125,7 +126,13 @@ function boilAndPlate(
       deadline,
       modes: [plating],
     },
-    { kind: 'plate', ...about, of: `${service.portions} portions`, pieces: result.counts.plated },
+    {
+      kind: 'plate',
+      ...about,
+      // Hands are counted at the first plates; the rest go out a few at a time.
+      of: `${service.portions} portions${overMin > handsMin ? `, a few at a time until ${clockText(deadline)}` : ''}`,
+      pieces: result.counts.plated,
+    },
   );
   const { minutes: platingMin } = plating;
   const lastOf = new Map<string, number>();
