@@ -10,7 +10,11 @@ const config: NextConfig = {
   // The kitchen's screen needs the room; errors still show.
   devIndicators: false,
   // A pantry of thousands of rows comes in at once.
-  experimental: { serverActions: { bodySizeLimit: '8mb' } },
+  experimental: {
+    serverActions: { bodySizeLimit: '8mb' },
+    // Routes set their own limits where they read; what is cut short before them would look damaged.
+    proxyClientMaxBodySize: '520mb',
+  },
   // Checked once, by `npm test`; a cook's machine need not do it again.
   typescript: { ignoreBuildErrors: true },
 };

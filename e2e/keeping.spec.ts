@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import Sqlite from 'better-sqlite3';
 import { expect, listens, newPlan, test } from './kitchen';
 
@@ -50,6 +51,25 @@ test('everything goes out as one archive, and what it would bring back is shown 
   await expect(page.getByText('Taken in')).toBeVisible();
   await page.goto(`/plans/${id}`);
   await expect(page).toHaveTitle(/In the archive/);
+});
+
+test('a copy of many megabytes comes in whole', async ({ page, database }, info) => {
+  const [small, large] = ['small', 'large'].map((name) => info.outputPath(`${name}.db`));
+  const client = new Sqlite(database, { readonly: true });
+  await client.backup(small!);
+  await client.backup(large!);
+  client.close();
+  const grown = new Sqlite(large);
+  grown.exec('create table padding (x); insert into padding values (zeroblob(14000000))');
+  grown.close();
+  // What was grown goes again: the other tests of this kitchen go on as before.
+  for (const file of [large!, small!]) {
+    const sent = await page.request.post('/api/copies', {
+      data: readFileSync(file),
+      headers: { 'content-type': 'application/vnd.sqlite3' },
+    });
+    expect([sent.status(), await sent.text()]).toEqual([200, expect.stringContaining('before')]);
+  }
 });
 
 test.describe('a file that is no archive', () => {

@@ -21,13 +21,16 @@ export interface DoorKey {
   readonly updatedAt: string;
 }
 
+/** A secret of its own: what was signed with another is no session. */
+const newSecret = (): string => randomBytes(32).toString('base64');
+
 /** What signs the sessions, made at the first asking. */
 export function getDoor(db: Database): { readonly secret: string; readonly generation: number } {
   const known = db.select().from(doors).where(eq(doors.id, ONLY)).get();
   if (known) return known;
   return write(db, (tx) => {
     tx.insert(doors)
-      .values({ id: ONLY, secret: randomBytes(32).toString('base64'), generation: 1 })
+      .values({ id: ONLY, secret: newSecret(), generation: 1 })
       .onConflictDoNothing()
       .run();
     return tx.select().from(doors).where(eq(doors.id, ONLY)).get()!;
@@ -120,4 +123,24 @@ export const linksTo = (db: Connection, runId: string): number =>
 /** Takes every link to a run back. */
 export function unshareRun(db: Database, runId: string): void {
   write(db, (tx) => tx.delete(sharedLinks).where(eq(sharedLinks.runId, runId)).run());
+}
+
+/**
+ * Gives a kitchen that is about to be restored the access of the one whose place it takes: a key or a link that was
+ * taken away does not come back with old data, and none that was given goes. Every session ends.
+ */
+export function carryAccess(from: Database, to: Database): void {
+  const keys = from.select().from(doorKeys).all();
+  const links = from.select().from(sharedLinks).all();
+  write(to, (tx) => {
+    tx.delete(sharedLinks).run();
+    tx.delete(doorKeys).run();
+    tx.delete(doors).run();
+    tx.insert(doors).values({ id: ONLY, secret: newSecret(), generation: 1 }).run();
+    if (keys.length > 0) tx.insert(doorKeys).values(keys).run();
+    for (const link of links) {
+      const there = tx.select({ id: runs.id }).from(runs).where(eq(runs.id, link.runId)).get();
+      if (there) tx.insert(sharedLinks).values(link).run();
+    }
+  });
 }

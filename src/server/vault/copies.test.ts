@@ -5,6 +5,16 @@ import { planWith } from '@/core/testing/plans';
 import { isReadOnly, openKitchenFile } from '../database';
 import { openDatabase, openToRead } from '../db/database';
 import { outcome } from '../outcome';
+import {
+  findKey,
+  getDoor,
+  listKeys,
+  putKey,
+  removeKey,
+  sharedRun,
+  shareRun,
+  unshareRun,
+} from '../repositories/door';
 import { createPlan, getPlan, listPlans } from '../repositories/plans';
 import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
 import { readAll } from './archive/readAll';
@@ -156,6 +166,25 @@ describe('copies', () => {
     createPlan(db, { id: 'after', plan: planWith(), now: minute(31) });
     expect(getPlan(db, 'after').id).toBe('after');
     stood.$client.close();
+    db.$client.close();
+  });
+
+  it('bring back no key, session or link that was taken away, and take none that was given', async () => {
+    const db = filledKitchen();
+    const give = (name: string) => putKey(db, { name, role: 'plan', hash: name, now: minute(6) });
+    give('gone');
+    const old = shareRun(db, 'run-1', minute(6));
+    const session = getDoor(db);
+    const copy = freshFile('copy.db');
+    await copyTo(db, copy);
+    removeKey(db, findKey(db, { name: 'gone' })!.id);
+    unshareRun(db, 'run-1');
+    give('new');
+    const link = shareRun(db, 'run-1', minute(7));
+    await restoreFrom(db, copy, { now: minute(30), bringForward });
+    expect(listKeys(db).map(({ name }) => name)).toEqual(['new']);
+    expect([sharedRun(db, old), sharedRun(db, link)]).toEqual([null, 'run-1']);
+    expect(getDoor(db).secret).not.toBe(session.secret);
     db.$client.close();
   });
 

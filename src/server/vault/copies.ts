@@ -14,6 +14,7 @@ import { basename, dirname, join, resolve } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import type { Database } from '../db/database';
 import { checkVersion } from '../db/version';
+import { carryAccess } from '../repositories/door';
 import { NotFoundError } from '../repositories/notFound';
 import { copiesToRemove, copyName, readCopyName, type Copy } from './copyNames';
 import { VaultProblem, vaultProblem } from './problem';
@@ -134,7 +135,7 @@ export async function keepCopies(db: Database, now: Date): Promise<string | null
 /**
  * Puts a copy in a kitchen's place. What stands there is copied first, so that it can be put back; a copy of
  * an older product is brought forward, before anything is changed. Other programs that hold the file open see
- * it change in one step.
+ * it change in one step. Who may come in is not restored: that stays as it is now, and every session ends.
  * @param bringForward what is done to an older file as it is opened
  * @returns the name of the copy of what stood there
  * @throws VaultProblem when the copy is no whole kitchen; nothing is changed then
@@ -152,7 +153,12 @@ export async function restoreFrom(
     const source = openDatabaseAlone(copy);
     await source.backup(part).finally(() => source.close());
     chmodSync(part, 0o600);
-    bringForward(part).$client.close();
+    const forward = bringForward(part);
+    try {
+      carryAccess(db, forward);
+    } finally {
+      forward.$client.close();
+    }
     standAlone(part);
     const before = await makeCopy(db, 'before-restoring', now);
     const ready = openDatabaseAlone(part);
