@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { anotherPage, expect, newPlan, test } from './kitchen';
 
@@ -226,6 +227,37 @@ test.describe('with the line cut', () => {
       expect(made.reduce((sum, { pieces = 0 }) => sum + pieces, 0)).toBe(28);
       expect(events.at(-1)).toMatchObject({ kind: 'finished' });
     });
+  });
+});
+
+test.describe('a kitchen that will not take a tap, or has the batch no more', () => {
+  test.use({ expectedErrors: [/status of 40[04]/] });
+
+  test('is said, and the taps are kept, and saved as a file', async ({ page }) => {
+    const url = await atBench(page, 'Not taken');
+    await page.goto(`${url}?step=fill`);
+    const line = page.locator('[data-line]');
+    await expect(line).toHaveText('✓ saved');
+    const answer = { status: 400 };
+    await page.route('**/api/runs/*/events*', (route) =>
+      route.request().method() === 'POST' || answer.status === 404
+        ? route.fulfill({ status: answer.status, json: { error: 'no' } })
+        : route.continue(),
+    );
+    await page.getByRole('button', { name: /sealed: 16/ }).click();
+    await expect(line).toContainText('the kitchen did not take one tap');
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the taps as a file' }).click(),
+    ]);
+    const taps = JSON.parse(readFileSync(await file.path(), 'utf8')) as {
+      events: { kind: string; pieces?: number }[];
+    };
+    expect(taps.events).toContainEqual(expect.objectContaining({ kind: 'sheetDone', pieces: 16 }));
+    answer.status = 404;
+    await expect(line).toContainText('the kitchen no longer has this batch');
+    await page.reload();
+    await expect(page.getByRole('status').filter({ hasText: 'pieces' })).toContainText('16');
   });
 });
 

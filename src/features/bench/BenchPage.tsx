@@ -14,6 +14,7 @@ import { Clocks } from './Clocks';
 import { cookHere } from './cookHere';
 import { DevicesProvider } from './devices/DevicesContext';
 import { DevicesPanel } from './devices/DevicesPanel';
+import { Foot } from './Foot';
 import { StepView } from './StepView';
 import { TroubleProvider, useTrouble } from './TroubleContext';
 import { TroublePanel } from './TroublePanel';
@@ -247,56 +248,5 @@ function Meanwhile({ here, go }: { here: StepId; go(step: StepId): void }) {
         </button>
       ))}
     </div>
-  );
-}
-
-const waitingWords = (waiting: number) =>
-  waiting === 0
-    ? 'no connection'
-    : `${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} for the line`;
-
-/** What comes next, the way back, and whether the line is up. */
-function Foot({ next }: { next: string | null }) {
-  const { given, lastHere, takeBack, line, waiting, kept } = useBench();
-  return (
-    <footer className="bench-foot">
-      <div className="flex flex-wrap items-center gap-4">
-        <button
-          type="button"
-          className="bench-chip"
-          aria-disabled={lastHere.length === 0}
-          onClick={() => lastHere.length > 0 && takeBack()}
-        >
-          Take back
-        </button>
-        {next && (
-          <span>
-            then <b>{next}</b>
-          </span>
-        )}
-      </div>
-      <p
-        role="status"
-        data-line={line}
-        className={`self-center ${line !== 'up' || !kept ? 'bench-warn' : 'bench-dim'}`}
-      >
-        {!kept ? (
-          'This browser keeps nothing: stay on the line.'
-        ) : line === 'shut' ? (
-          <>
-            ✓ saved here; the kitchen does not take them:{' '}
-            <a className="underline" href={`/door?to=${encodeURIComponent(`/runs/${given.id}`)}`}>
-              sign in
-            </a>
-          </>
-        ) : line === 'down' ? (
-          `✓ saved here; ${waitingWords(waiting)}`
-        ) : (
-          <>
-            ✓ <span className="max-sm:sr-only">{waiting > 0 ? 'saved here' : 'saved'}</span>
-          </>
-        )}
-      </p>
-    </footer>
   );
 }

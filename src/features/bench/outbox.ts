@@ -7,8 +7,8 @@ export interface Kept {
   readonly n?: number;
   readonly run: string;
   readonly event: RunEvent;
-  /** 1 once the server has it. */
-  readonly sent: 0 | 1;
+  /** 1 once the server has it; 2 where it will not take it: kept here alone. */
+  readonly sent: 0 | 1 | 2;
   /** Tapped at another device, and seen here. */
   readonly elsewhere?: true;
 }
@@ -32,6 +32,10 @@ export interface Outbox {
   /** What still waits, in the order it was tapped. */
   waiting(run: string): Promise<readonly Kept[]>;
   sent(kept: readonly Kept[]): Promise<void>;
+  /** The server will never take it: it is kept, and no longer sent. */
+  refuse(kept: Kept): Promise<void>;
+  /** What the server would not take. */
+  refused(run: string): Promise<readonly Kept[]>;
 }
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
@@ -64,6 +68,16 @@ const shelves = () =>
       throw error;
     }));
 
+/** What stands at one of the three in a run, in the order it was tapped. */
+const ofState = async (run: string, sent: Kept['sent']): Promise<readonly Kept[]> =>
+  (await shelves()).getAllFromIndex('events', 'waiting', IDBKeyRange.only([run, sent]));
+
+async function mark(kept: readonly Kept[], sent: Kept['sent']): Promise<void> {
+  const tx = (await shelves()).transaction('events', 'readwrite');
+  await Promise.all(kept.map((each) => tx.store.put({ ...each, sent })));
+  await tx.done;
+}
+
 /** The outbox of this browser, in its own database. */
 export const outbox: Outbox = {
   async add(run, events) {
@@ -84,12 +98,8 @@ export const outbox: Outbox = {
   async of(run) {
     return (await shelves()).getAllFromIndex('events', 'run', run);
   },
-  async waiting(run) {
-    return (await shelves()).getAllFromIndex('events', 'waiting', IDBKeyRange.only([run, 0]));
-  },
-  async sent(kept) {
-    const tx = (await shelves()).transaction('events', 'readwrite');
-    await Promise.all(kept.map((each) => tx.store.put({ ...each, sent: 1 })));
-    await tx.done;
-  },
+  waiting: (run) => ofState(run, 0),
+  sent: (kept) => mark(kept, 1),
+  refuse: (kept) => mark([kept], 2),
+  refused: (run) => ofState(run, 2),
 };

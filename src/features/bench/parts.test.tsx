@@ -26,6 +26,8 @@ jest.mock('./outbox', () => ({
     of: jest.fn(() => Promise.resolve([])),
     waiting: jest.fn(() => Promise.resolve([])),
     sent: jest.fn(() => Promise.resolve()),
+    refuse: jest.fn(() => Promise.resolve()),
+    refused: jest.fn(() => Promise.resolve([])),
   },
 }));
 const mockPush = jest.fn();

@@ -7,6 +7,10 @@ import { nextLoad, sendWaiting, serverOf, type Server } from './sync';
 /** An outbox in memory, as the browser's own keeps it. */
 function boxOf(): Omit<Outbox, 'seen'> & { readonly kept: Kept[] } {
   const kept: Kept[] = [];
+  const mark = (done: readonly Kept[], sent: Kept['sent']) => {
+    for (const each of done) kept[kept.findIndex(({ n }) => n === each.n)] = { ...each, sent };
+    return Promise.resolve();
+  };
   return {
     kept,
     add(run, events) {
@@ -15,12 +19,9 @@ function boxOf(): Omit<Outbox, 'seen'> & { readonly kept: Kept[] } {
     },
     of: (run) => Promise.resolve(kept.filter((each) => each.run === run)),
     waiting: (run) => Promise.resolve(kept.filter((each) => each.run === run && each.sent === 0)),
-    sent(done) {
-      for (const each of done) {
-        kept[kept.findIndex(({ n }) => n === each.n)] = { ...each, sent: 1 };
-      }
-      return Promise.resolve();
-    },
+    sent: (done) => mark(done, 1),
+    refuse: (each) => mark([each], 2),
+    refused: (run) => Promise.resolve(kept.filter((each) => each.run === run && each.sent === 2)),
   };
 }
 
@@ -84,7 +85,7 @@ it('says how the line stands and how many wait', async () => {
   expect(up.taken).toHaveLength(3);
 });
 
-it('one event the server will never take does not hold up the others', async () => {
+it('one event the server will never take does not hold up the others, and is kept as such', async () => {
   const box = boxOf();
   await box.add('r', taps.slice(0, 5));
   const taken: string[] = [];
@@ -99,6 +100,12 @@ it('one event the server will never take does not hold up the others', async () 
   };
   expect(await sendWaiting('r', box, server)).toEqual({ line: 'up', waiting: 0 });
   expect(taken).toEqual(taps.slice(0, 5).flatMap(({ id }) => (id === bad ? [] : id)));
+  expect((await box.refused('r')).map(({ event }) => event.id)).toEqual([bad]);
+  // Alone in its load as well.
+  const alone = boxOf();
+  await alone.add('r', [taps[2]!]);
+  await sendWaiting('r', alone, server);
+  expect(await alone.refused('r')).toHaveLength(1);
 });
 
 it('a picture goes nearly alone', () => {
@@ -126,6 +133,7 @@ it('a picture goes nearly alone', () => {
 it.each([
   [401, 'shut'],
   [403, 'shut'],
+  [404, 'gone'],
   [429, 'down'],
   [503, 'down'],
 ] as const)('a server that answers %i loses no tap, and the line is %s', async (status, line) => {

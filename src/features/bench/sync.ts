@@ -1,18 +1,23 @@
 import type { RunEvent } from '@/core/run/events';
 import type { Kept, Outbox } from './outbox';
 
-/** How the line stands: up, down, or up to a server that does not let this device in, or not so far. */
-export type Line = 'up' | 'down' | 'shut';
+/** How the line stands: up, down, up to a server that does not let this device in, or to one without the batch. */
+export type Line = 'up' | 'down' | 'shut' | 'gone';
 
 /** The server answered, and this device may not: its session is over, or its key is for looking. */
 class ShutError extends Error {}
 
-/** How the line stands after something over it failed. */
-export const lineAfter = (error: unknown): Line => (error instanceof ShutError ? 'shut' : 'down');
+/** The server answered, and has no such batch any more. */
+class GoneError extends Error {}
 
-/** @throws ShutError, or Error for any other answer that is none */
+/** How the line stands after something over it failed. */
+export const lineAfter = (error: unknown): Line =>
+  error instanceof ShutError ? 'shut' : error instanceof GoneError ? 'gone' : 'down';
+
+/** @throws ShutError, GoneError, or Error for any other answer that is none */
 function checkLet(response: Response): void {
   if (response.status === 401 || response.status === 403) throw new ShutError();
+  if (response.status === 404) throw new GoneError();
   if (!response.ok) throw new Error(`The server answers ${response.status}`);
 }
 
@@ -41,12 +46,13 @@ export function nextLoad(waiting: readonly Kept[]): readonly Kept[] {
 
 /**
  * Sends what waits in the order it was tapped, a load at a time, each marked once the server has it. One
- * that fails stays and is tried again later: sent twice, it still counts once.
+ * that fails stays and is tried again later: sent twice, it still counts once. One that the server will never take
+ * is kept as such.
  * @returns how the line stood, and how many still wait
  */
 export async function sendWaiting(
   run: string,
-  box: Pick<Outbox, 'waiting' | 'sent'>,
+  box: Pick<Outbox, 'waiting' | 'sent' | 'refuse'>,
   server: Server,
 ): Promise<{ line: Line; waiting: number }> {
   for (;;) {
@@ -59,17 +65,21 @@ export async function sendWaiting(
     } catch (error) {
       return { line: lineAfter(error), waiting: waiting.length };
     }
+    if (answer === 'taken') {
+      await box.sent(load);
+      continue;
+    }
     // A load that is refused goes up one by one, so that one bad event does not hold up the others.
-    if (answer === 'refused' && load.length > 1) {
-      for (const kept of load) {
-        try {
-          await server.send([kept.event]);
-        } catch (error) {
-          return { line: lineAfter(error), waiting: (await box.waiting(run)).length };
-        }
-        await box.sent([kept]);
+    for (const kept of load) {
+      let alone: 'taken' | 'refused';
+      try {
+        alone = load.length === 1 ? answer : await server.send([kept.event]);
+      } catch (error) {
+        return { line: lineAfter(error), waiting: (await box.waiting(run)).length };
       }
-    } else await box.sent(load);
+      if (alone === 'taken') await box.sent([kept]);
+      else await box.refuse(kept);
+    }
   }
 }
 

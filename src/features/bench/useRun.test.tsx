@@ -10,12 +10,14 @@ const RUN = '5f0a2c1e-8d1f-4c55-9a70-1f6f0a7d0001';
 /** What this device keeps, in a list in place of its database. */
 let box: Kept[] = [];
 jest.mock('./outbox', () => ({
-  outbox: { add: jest.fn(), seen: jest.fn(), of: jest.fn(), waiting: jest.fn(), sent: jest.fn() },
+  outbox: Object.fromEntries(
+    ['add', 'seen', 'of', 'waiting', 'sent', 'refuse', 'refused'].map((name) => [name, jest.fn()]),
+  ),
 }));
 
 /** What the server has, and whether it can be reached. */
 let server: RunEvent[] = [];
-let answers: 'well' | 'not at all' | 'shut' = 'well';
+let answers: 'well' | 'not at all' | 'shut' | 'refuses' = 'well';
 
 beforeEach(() => {
   box = [];
@@ -36,10 +38,15 @@ beforeEach(() => {
     const ids = new Set(kept.map(({ event }) => event.id));
     box = box.map((each) => (ids.has(each.event.id) ? { ...each, sent: 1 } : each));
   });
+  jest.mocked(outbox.refuse).mockImplementation(async ({ event }) => {
+    box = box.map((each) => (each.event.id === event.id ? { ...each, sent: 2 } : each));
+  });
+  jest.mocked(outbox.refused).mockImplementation(async () => box.filter(({ sent }) => sent === 2));
   globalThis.fetch = jest.fn(async (url: string, init?: RequestInit) => {
     if (answers === 'not at all') throw new TypeError('Failed to fetch');
     if (answers === 'shut') return { ok: false, status: 401 } as Response;
     if (init?.method === 'POST') {
+      if (answers === 'refuses') return { ok: false, status: 400 } as Response;
       const { events } = JSON.parse(init.body as string) as { events: RunEvent[] };
       const known = new Set(server.map(({ id }) => id));
       server.push(...events.filter(({ id }) => !known.has(id)));
@@ -94,6 +101,18 @@ describe('a tap at the bench', () => {
     await settled();
     expect(now().line).toBe('shut');
     expect(box).toHaveLength(1);
+  });
+
+  it('that the kitchen will not take is counted here, kept, and said', async () => {
+    const { now, settled } = await atRun();
+    answers = 'refuses';
+    act(() => now().happen({ kind: 'counted', pieces: 7 }));
+    await settled();
+    expect([now().refused, now().waiting, now().state.pieces]).toEqual([1, 0, 7]);
+    answers = 'well';
+    act(() => now().happen({ kind: 'counted', pieces: 9 }));
+    await settled();
+    expect([now().refused, now().line, server.length]).toEqual([1, 'up', 1]);
   });
 
   it('goes up by itself where nothing can be kept here, and the page is told', async () => {

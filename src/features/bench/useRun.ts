@@ -18,6 +18,8 @@ export interface LiveRun {
   readonly line: Line;
   /** Taps that the server does not have yet. */
   readonly waiting: number;
+  /** Taps that the server would not take: kept here alone. */
+  readonly refused: number;
   /** Whether taps are kept on this device; where not, the page says so. */
   readonly kept: boolean;
   /** Says that something happened; it counts at once. What one tap says is taken back together. */
@@ -39,6 +41,7 @@ export function useRun(
   const [here, setHere] = useState<readonly string[]>([]);
   const [line, setLine] = useState<Line>('up');
   const [waiting, setWaiting] = useState(0);
+  const [refused, setRefused] = useState(0);
   const [kept, setKept] = useState(true);
   const server = useMemo(() => serverOf(run), [run]);
   const sending = useRef<Promise<void> | null>(null);
@@ -63,6 +66,7 @@ export function useRun(
         const stand = await sendWaiting(run, outbox, server);
         setLine(stand.line);
         setWaiting(stand.waiting);
+        setRefused((await outbox.refused(run)).length);
       } while (again.current);
     };
     sending.current = all()
@@ -159,5 +163,5 @@ export function useRun(
     () => happen(...lastHere.map(({ id }) => ({ kind: 'takenBack' as const, event: id }))),
     [happen, lastHere],
   );
-  return { state, line, waiting, kept, happen, lastHere, takeBack };
+  return { state, line, waiting, refused, kept, happen, lastHere, takeBack };
 }
