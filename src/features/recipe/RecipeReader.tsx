@@ -208,7 +208,7 @@ function Line({
       </div>
       {!out && (
         <>
-          <div className="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
+          <div className="grid grid-cols-[7.5rem_minmax(0,1fr)] items-center gap-2">
             <QuantityField
               label={`Amount of ${name ?? read.line}`}
               hideLabel
