@@ -7,23 +7,28 @@ import { DRILLS } from '@/core/drills/drills';
 import { SURE, type Sure } from '@/core/drills/skill';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
+import { goToRefused } from '@/ui/fields/goToRefused';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { WordsHere } from '@/ui/glossary/WordsHere';
-import { useUnits } from '@/ui/units/UnitsContext';
+import { InMetric, useUnits } from '@/ui/units/UnitsContext';
 import { DrillPicture } from './DrillPicture';
 import { practice } from './usePractice';
 
-/** One exercise: what is seen, the answer given, and how the right one comes. */
-export function Exercise({
-  drill: each,
-  next,
-  onNext,
-}: {
-  drill: Drill;
+interface ExerciseProps {
+  readonly drill: Drill;
   /** What the way on is called. */
-  next: string;
+  readonly next: string;
   onNext(): void;
-}) {
+}
+
+/** One exercise: what is seen, the answer given, and how the right one comes. In metric, as it is worded. */
+export const Exercise = (props: ExerciseProps) => (
+  <InMetric>
+    <Asked {...props} />
+  </InMetric>
+);
+
+function Asked({ drill: each, next, onNext }: ExerciseProps) {
   const [given, setGiven] = useState<string | number | null>(null);
   const [sure, setSure] = useState<Sure | null>(null);
   const [marked, setMarked] = useState<ReturnType<typeof mark> | null>(null);
@@ -140,6 +145,7 @@ function Answer({
           className="flex flex-wrap items-end gap-3"
           onSubmit={(event) => {
             event.preventDefault();
+            if (goToRefused(event.currentTarget)) return;
             if (settled.current !== undefined) onAnswer(settled.current);
             else form.current?.querySelector('input')?.focus();
           }}

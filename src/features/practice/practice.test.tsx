@@ -6,6 +6,8 @@ import { DRILL_IDS, type Drill, type DrillId } from '@/core/drills/drill';
 import { drill, DRILLS, GENERIC_GEAR } from '@/core/drills/drills';
 import type { DrillAnswer } from '@/core/drills/skill';
 import { GLOSSARY } from '@/core/glossary';
+import { US_CUSTOMARY } from '@/core/units/units';
+import { UnitsProvider } from '@/ui/units/UnitsContext';
 import { BackPage } from './BackPage';
 import { DrillPage } from './DrillPage';
 import { PaperPage } from './PaperPage';
@@ -110,6 +112,29 @@ describe('an answer', () => {
     await userEvent.click(screen.getAllByRole('radio')[1]!);
     await answer(drill('opens', 7), true);
     expect(kept[0]!.sure).not.toBeNull();
+  });
+
+  it('is in the units that the exercise is worded in, whatever the cook’s', async () => {
+    render(
+      <UnitsProvider initial={US_CUSTOMARY}>
+        <DrillPage kind="dose" first={7} gear={GENERIC_GEAR} />
+      </UnitsProvider>,
+    );
+    const each = drill('dose', 7);
+    expect(each.sees).toMatch(/\d g\b/);
+    await answer(each, true);
+    expect(told()).toHaveTextContent(/Right, you said \d+(\.\d+)? g/);
+  });
+
+  it('that cannot be read is none, whatever was typed before', async () => {
+    open('dose');
+    const field = screen.getByRole('textbox');
+    await userEvent.type(field, '30{Tab}');
+    await userEvent.clear(field);
+    await userEvent.type(field, 'plenty');
+    await tap('That is it');
+    expect(kept).toEqual([]);
+    expect(field).toHaveFocus();
   });
 
   it('of nothing is none: the focus goes to what is asked', async () => {

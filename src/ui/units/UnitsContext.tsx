@@ -31,6 +31,13 @@ export function UnitsProvider({
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 
+const METRIC_ONLY: UnitsValue = { units: METRIC, setUnits: () => {} };
+
+/** Figures in metric whatever the user's units: what is asked in grams is answered in grams. */
+export function InMetric({ children }: { children: ReactNode }) {
+  return <Context.Provider value={METRIC_ONLY}>{children}</Context.Provider>;
+}
+
 /** The user's units, and ways to write figures in them. */
 export function useUnits() {
   const { units, setUnits } = useContext(Context);
