@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import {
   choose,
   expect,
@@ -188,6 +189,17 @@ test('the bench card comes as a PDF of one page', async ({ page }) => {
   for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
   const pdf = Buffer.concat(chunks).toString('latin1');
   expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+});
+
+test('the browser’s own print of a card is one page, of either paper', async ({ page }) => {
+  for (const name of readdirSync('demo/plans').map((file) => file.replace('.json', ''))) {
+    const id = await newPlan(page, `Printed ${name}`, {}, name);
+    await page.goto(`/plans/${id}/card`);
+    for (const format of ['A4', 'Letter']) {
+      const pdf = (await page.pdf({ format })).toString('latin1');
+      expect([name, format, pdf.match(/\/Type \/Page\b/g)?.length]).toEqual([name, format, 1]);
+    }
+  }
 });
 
 test('shapes are compared for the same dough and filling, and one is taken', async ({ page }) => {
