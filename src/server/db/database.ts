@@ -104,9 +104,29 @@ export function openToRead(file: string): Database {
   return over(client);
 }
 
+/** Files whose place another takes just now. Pages and routes are bundled apart, and run in one process. */
+const held = ((globalThis as { mortarHeld?: Set<string> }).mortarHeld ??= new Set<string>());
+
+/** Takes no write of a kitchen while something is done: one that were answered meanwhile would be lost. */
+export async function whileHeld<T>(db: Database, run: () => Promise<T>): Promise<T> {
+  const file = resolve(db.$client.name);
+  if (held.has(file)) throw new VaultProblem('busy', 'a copy is being restored');
+  held.add(file);
+  try {
+    return await run();
+  } finally {
+    held.delete(file);
+  }
+}
+
 /**
  * Writes in one transaction, all of it or nothing. The file is claimed at once, so that of two writers
  * the second waits for the first instead of failing half way.
+ * @throws VaultProblem while a copy takes the kitchen's place
  */
-export const write = <T>(db: Database, run: (tx: Connection) => T): T =>
-  db.transaction((tx) => run(tx), { behavior: 'immediate' });
+export function write<T>(db: Database, run: (tx: Connection) => T): T {
+  if (held.has(resolve(db.$client.name))) {
+    throw new VaultProblem('busy', 'a copy is being restored');
+  }
+  return db.transaction((tx) => run(tx), { behavior: 'immediate' });
+}

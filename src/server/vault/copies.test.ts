@@ -188,6 +188,37 @@ describe('copies', () => {
     db.$client.close();
   });
 
+  it('lose no write that was answered while they come in: it is refused, or in what stood there', async () => {
+    const db = filledKitchen();
+    const copy = freshFile('copy.db');
+    await copyTo(db, copy);
+    const answered: string[] = [];
+    let [over, refused] = [false, 0];
+    const writes = async () => {
+      for (let n = 0; !over; n += 1) {
+        try {
+          createPlan(db, { id: `w${n}`, plan: planWith(), now: minute(20) });
+          answered.push(`w${n}`);
+        } catch (error) {
+          expect(vaultProblem(error)?.trouble).toBe('busy');
+          refused += 1;
+        }
+        await new Promise((resolve) => setImmediate(resolve));
+      }
+    };
+    const writing = writes();
+    const kept = await restoreFrom(db, copy, { now: minute(30), bringForward });
+    over = true;
+    await writing;
+    const ids = (of: typeof db) => listPlans(of, 'current').plans.map(({ id }) => id);
+    const stood = openDatabase(join(copiesFolder(db.$client.name), kept));
+    const there = new Set([...ids(stood), ...ids(db)]);
+    expect(answered.filter((id) => !there.has(id))).toEqual([]);
+    expect([answered.length > 0, refused > 0]).toEqual([true, true]);
+    stood.$client.close();
+    db.$client.close();
+  });
+
   it('that are damaged or no kitchen are refused before anything changes', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');

@@ -12,7 +12,7 @@ import {
 } from 'node:fs';
 import { basename, dirname, join, resolve } from 'node:path';
 import Sqlite from 'better-sqlite3';
-import type { Database } from '../db/database';
+import { whileHeld, type Database } from '../db/database';
 import { checkVersion } from '../db/version';
 import { carryAccess } from '../repositories/door';
 import { NotFoundError } from '../repositories/notFound';
@@ -154,17 +154,19 @@ export async function restoreFrom(
     await source.backup(part).finally(() => source.close());
     chmodSync(part, 0o600);
     const forward = bringForward(part);
-    try {
-      carryAccess(db, forward);
-    } finally {
-      forward.$client.close();
-    }
-    standAlone(part);
-    const before = await makeCopy(db, 'before-restoring', now);
-    const ready = openDatabaseAlone(part);
-    // In one step: no write of this kitchen comes between.
-    await ready.backup(file, { progress: () => 0x7fffffff }).finally(() => ready.close());
-    return before;
+    // A write between the copy of what stands there and the new one would be in neither.
+    return await whileHeld(db, async () => {
+      try {
+        carryAccess(db, forward);
+      } finally {
+        forward.$client.close();
+      }
+      standAlone(part);
+      const before = await makeCopy(db, 'before-restoring', now);
+      const ready = openDatabaseAlone(part);
+      await ready.backup(file, { progress: () => 0x7fffffff }).finally(() => ready.close());
+      return before;
+    });
   } catch (error) {
     throw vaultProblem(error) ?? error;
   } finally {
