@@ -5,6 +5,7 @@ import * as z from 'zod';
 import { oneOf } from '@/core/fields';
 import { CAUSE_IDS } from '@/core/faults/causes';
 import { mendsOf } from '@/core/faults/mending';
+import type { Plan } from '@/core/plan/document/schema';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { PlanError } from '@/core/plan/document/planError';
 import { modelOf } from '@/core/risk/modelOf';
@@ -16,7 +17,7 @@ import type { Outcome } from '../outcome';
 import { getBasis } from '../repositories/basis';
 import { getKitchen, saveKitchen } from '../repositories/kitchen';
 import { getPantry } from '../repositories/pantry';
-import { getPlan, savePlan } from '../repositories/plans';
+import { changePlan } from '../repositories/plans';
 
 const cause = oneOf('Cause', CAUSE_IDS);
 
@@ -51,16 +52,12 @@ export async function mendPlan(input: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const db = database();
     const { planId, cause: id, kind } = check(mendSchema, input);
-    const { plan, edition } = getPlan(db, planId);
-    const mend = mendsOf(id, modelOf(plan, getBasis(db))).find((each) => each.kind === kind);
-    if (!mend) throw new PlanError('The plan as it now stands gains nothing by that.');
-    savePlan(db, {
-      id: planId,
-      plan: parsePlan(applyChange(plan, mend), getPantry(db)),
-      baseEdition: edition,
-      sitting: '',
-      now: new Date(),
-    });
+    const change = (plan: Plan): Plan => {
+      const mend = mendsOf(id, modelOf(plan, getBasis(db))).find((each) => each.kind === kind);
+      if (!mend) throw new PlanError('The plan as it now stands gains nothing by that.');
+      return parsePlan(applyChange(plan, mend), getPantry(db));
+    };
+    changePlan(db, { id: planId, change, now: new Date() });
     return planId;
   });
   revalidatePath('/', 'layout');

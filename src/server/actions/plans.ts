@@ -19,7 +19,7 @@ import {
   destroyPlan,
   getPlan,
   movePlan,
-  savePlan,
+  changePlan,
 } from '../repositories/plans';
 import { getRevision, nameRevision } from '../repositories/revisions';
 import { inKitchen } from '@/core/plan/questions/inKitchen';
@@ -105,9 +105,12 @@ export async function duplicatePlan(id: unknown, newId: unknown): Promise<Outcom
 export async function renamePlan(id: unknown, name: unknown): Promise<Outcome> {
   const result = await acting('plan', () => {
     const db = database();
-    const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
-    const renamed = { ...plan, name: check(shortText('Name', 120), name) };
-    savePlan(db, { id: planId, plan: renamed, baseEdition: edition, sitting: '', now: new Date() });
+    const given = check(shortText('Name', 120), name);
+    changePlan(db, {
+      id: check(idSchema, id),
+      change: (plan) => ({ ...plan, name: given }),
+      now: new Date(),
+    });
   });
   revalidatePath('/');
   return result;
@@ -133,9 +136,12 @@ export async function deleteForEver(id: unknown): Promise<Outcome> {
 export async function tagPlan(id: unknown, tags: unknown): Promise<Outcome> {
   const result = await acting('plan', () => {
     const db = database();
-    const { plan, edition, id: planId } = getPlan(db, check(idSchema, id));
-    const tagged = { ...plan, tags: check(planSchema.shape.tags, tags) };
-    savePlan(db, { id: planId, plan: tagged, baseEdition: edition, sitting: '', now: new Date() });
+    const given = check(planSchema.shape.tags, tags);
+    changePlan(db, {
+      id: check(idSchema, id),
+      change: (plan) => ({ ...plan, tags: given }),
+      now: new Date(),
+    });
   });
   revalidatePath('/');
   return result;
@@ -165,8 +171,7 @@ export async function goBackToRevision(id: unknown, number: unknown): Promise<Ou
     const db = database();
     const planId = check(idSchema, id);
     const { plan } = getRevision(db, planId, check(z.number().int().min(1), number));
-    const { edition } = getPlan(db, planId);
-    savePlan(db, { id: planId, plan, baseEdition: edition, sitting: '', now: new Date() });
+    changePlan(db, { id: planId, change: () => plan, now: new Date() });
   });
   revalidatePath('/plans', 'layout');
   return result;

@@ -3,6 +3,7 @@
 import { revalidatePath } from 'next/cache';
 import * as z from 'zod';
 import { basisFrom } from '@/core/basis/basis';
+import type { Plan } from '@/core/plan/document/schema';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { runEventSchema } from '@/core/run/events';
@@ -16,7 +17,7 @@ import { getBasis } from '../repositories/basis';
 import { getKitchen, saveKitchen } from '../repositories/kitchen';
 import { getLearnt } from '../repositories/learnt';
 import { getPantry } from '../repositories/pantry';
-import { getPlan, savePlan } from '../repositories/plans';
+import { changePlan } from '../repositories/plans';
 import { noteTests, toBatch } from '../repositories/batch';
 import { getRun } from '../repositories/runs';
 
@@ -91,19 +92,11 @@ export async function planAgainFrom(runId: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const db = database();
     const run = getRun(db, check(z.string().min(1).max(80), runId));
-    const current = getPlan(db, run.planId);
     const state = foldRun(run.events);
-    const { plan } = planAgain(current.plan, state, {
-      weighedG: evaluatePlan(run.plan, basisFrom(run)).dough.weighedG,
-      basis: getBasis(db),
-    });
-    savePlan(db, {
-      id: run.planId,
-      plan: parsePlan(plan, getPantry(db)),
-      baseEdition: current.edition,
-      sitting: '',
-      now: new Date(),
-    });
+    const { weighedG } = evaluatePlan(run.plan, basisFrom(run)).dough;
+    const change = (plan: Plan): Plan =>
+      parsePlan(planAgain(plan, state, { weighedG, basis: getBasis(db) }).plan, getPantry(db));
+    changePlan(db, { id: run.planId, change, now: new Date() });
     return run.planId;
   });
   revalidatePath('/', 'layout');

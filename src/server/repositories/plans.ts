@@ -13,6 +13,7 @@ import {
   runs,
   sharedLinks,
 } from '../db/schema';
+import { VaultProblem } from '../vault/problem';
 import { NotFoundError } from './notFound';
 import { getPantry } from './pantry';
 import { addRevision } from './revisions';
@@ -246,6 +247,26 @@ export function savePlan(
     tx.update(plans).set({ edition, updatedAt: at }).where(eq(plans.id, id)).run();
     return { kind: 'saved', edition, revision: current.revision };
   });
+}
+
+/** So often a change meets another's save before it is given up. */
+const TRIES = 20;
+
+/**
+ * Changes a plan as it now stands, in a revision of its own. Where somebody saved between the reading and the saving,
+ * the change is made on what they saved: neither is lost.
+ * @throws NotFoundError, VaultProblem where others never stop saving, and what `change` throws
+ */
+export function changePlan(
+  db: Database,
+  { id, change, now }: { id: string; change(plan: Plan): Plan; now: Date },
+): void {
+  for (let left = TRIES; left > 0; left -= 1) {
+    const { plan, edition } = getPlan(db, id);
+    const save = { id, plan: change(plan), baseEdition: edition, sitting: '', now };
+    if (savePlan(db, save).kind === 'saved') return;
+  }
+  throw new VaultProblem('busy');
 }
 
 /** Puts a plan on another shelf; any move can be taken back. @throws NotFoundError */

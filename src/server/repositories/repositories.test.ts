@@ -11,6 +11,7 @@ import {
   countShelves,
   createPlan,
   createPlans,
+  changePlan,
   destroyPlan,
   getPlan,
   lastMade,
@@ -41,6 +42,36 @@ afterEach(() => db.$client.close());
 
 const save = (doseG: number, baseEdition: number, minutes: number, sitting = 's1') =>
   savePlan(db, { id: 'a', plan: dosed(doseG), baseEdition, sitting, now: at(minutes) });
+
+describe('a change of a plan as it stands', () => {
+  it('is made on what another saved between its reading and its saving', () => {
+    let met = 0;
+    changePlan(db, {
+      id: 'a',
+      now: at(5),
+      change: (plan) => {
+        met += 1;
+        if (met === 1) {
+          savePlan(db, { id: 'a', plan: dosed(12), baseEdition: 1, sitting: 's2', now: at(4) });
+        }
+        return { ...plan, name: 'Renamed' };
+      },
+    });
+    const { plan } = getPlan(db, 'a');
+    expect([met, plan.name, plan.shape.doseG]).toEqual([2, 'Renamed', 12]);
+  });
+
+  it('is given up, and said, where others never stop saving', () => {
+    let dose = 5;
+    const change = (plan: Plan) => {
+      const { edition } = getPlan(db, 'a');
+      dose += 0.1;
+      savePlan(db, { id: 'a', plan: dosed(dose), baseEdition: edition, sitting: '', now: at(4) });
+      return plan;
+    };
+    expect(() => changePlan(db, { id: 'a', change, now: at(5) })).toThrow(/Try again in a moment/);
+  });
+});
 
 describe('several new plans', () => {
   it('are stored together, or not at all', () => {

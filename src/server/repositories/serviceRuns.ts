@@ -5,7 +5,7 @@ import { planFor } from '@/core/schedule/tasks/service';
 import { write, type Database } from '../db/database';
 import { getDay, linkRun, runOfService } from './days';
 import { getLearnt } from './learnt';
-import { getPlan, savePlan } from './plans';
+import { getPlan, changePlan } from './plans';
 import { openRun } from './runs';
 
 /**
@@ -27,9 +27,8 @@ export function openServiceRun(
   const { plan } = getPlan(db, id);
   /** As a revision of its own, where it differs from what stands. */
   const put = (next: Plan) => {
-    const { plan: stands, edition } = getPlan(db, id);
-    if (isDeepStrictEqual(next, stands)) return;
-    savePlan(db, { id, plan: next, baseEdition: edition, sitting: '', now });
+    if (isDeepStrictEqual(next, getPlan(db, id).plan)) return;
+    changePlan(db, { id, change: () => next, now });
   };
   const asDay = planFor(plan, service);
   put(asDay);
