@@ -223,6 +223,25 @@ describe('deadHeat', () => {
     }
   });
 
+  it('what is left of the dough is what no piece took, what sticks counted: more stuck leaves less unstuck', () => {
+    // Filling for a hundred, dough for far more: the rest of it is over whatever is turned.
+    const over = (stuckShare: number) =>
+      deadHeat(
+        given({
+          doughG: 900,
+          fillingG: 300,
+          thicknessesMm: [0.8],
+          sizesMm: [55],
+          terms: (t, s) => ({ ...terms, stuckShare, doughPerPieceG: 2 * 1.2e-3 * t * s * s }),
+        }),
+      );
+    const [none, much] = [over(0), over(0.08)];
+    expect([none.pieces, much.pieces]).toEqual([much.pieces, none.pieces]);
+    // The same dough in pieces: what sticks to them is the only difference, and only what is rolled sticks.
+    const usedG = (heat: typeof none) => 900 - heat.leftoverDoughG;
+    expect(usedG(much)).toBeCloseTo(usedG(none) / (1 - 0.08), 6);
+  });
+
   it('turns the dose first, then the thickness, and the blank last', () => {
     expect(deadHeat(given({ fillingG: 1100 }))).toMatchObject({
       thicknessMm: 0.8,

@@ -31,6 +31,22 @@ const anyAnswers: fc.Arbitrary<Answers> = fc
   )
   .map((pairs) => Object.fromEntries(pairs));
 
+it('a room measured above 26 °C speaks for a warm room, and one below does not', () => {
+  const chanceAt = (value: number) =>
+    chanceOf(
+      diagnose(
+        { signs: ['sticky'], answers: {} },
+        knownOf({
+          plan: planWith(),
+          run: foldRun(eventsFrom([{ kind: 'measured', test: 'roomC', value }])),
+          basis: startingBasis,
+        }),
+      ),
+      'warmRoom',
+    );
+  expect(chanceAt(27)).toBeGreaterThan(1.8 * chanceAt(25));
+});
+
 describe('from signs to causes', () => {
   it('gives probabilities that sum to one, the likeliest first', () => {
     fc.assert(
