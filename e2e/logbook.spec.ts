@@ -79,3 +79,24 @@ test('a run that found something out opens a revision with it', async ({ page })
   await page.goto(`/plans/${id}/revisions`);
   await expect(page.getByRole('main')).toContainText('2');
 });
+
+test('a chart that has not measured itself anew never widens its page', async ({ page }) => {
+  // It is told its width once, and of no change: as on a busy machine, for good.
+  await page.addInitScript(() => {
+    const Measured = window.ResizeObserver;
+    window.ResizeObserver = class extends Measured {
+      constructor(told: ResizeObserverCallback) {
+        super((entries, observer) => {
+          told(entries, observer);
+          observer.disconnect();
+        });
+      }
+    };
+  });
+  await page.goto('/logbook/trends');
+  const chart = page.locator('.recharts-surface').first();
+  await expect(chart).toBeVisible();
+  await page.setViewportSize({ width: 360, height: 740 });
+  expect((await chart.boundingBox())!.width).toBeGreaterThan(600);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+});

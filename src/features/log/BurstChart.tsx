@@ -21,7 +21,7 @@ export default function BurstChart({ entries }: { entries: readonly LogEntry[] }
   return (
     <figure className="mt-4">
       <figcaption className="mb-1">Burst, % of each batch</figcaption>
-      <div className="h-[170px]" aria-hidden>
+      <div className="h-[170px] overflow-hidden contain-inline-size" aria-hidden>
         <ResponsiveContainer width="100%" height="100%">
           <BarChart
             data={rows}

@@ -51,7 +51,7 @@ function LostChart({ months }: { months: readonly Month[] }) {
   }));
   return (
     <>
-      <div className="h-[220px]" aria-hidden>
+      <div className="h-[220px] overflow-hidden contain-inline-size" aria-hidden>
         <ResponsiveContainer width="100%" height="100%">
           <BarChart
             data={rows}
@@ -126,7 +126,7 @@ function Lines({
   keys: readonly string[];
 }) {
   return (
-    <div className="h-[200px]" aria-hidden>
+    <div className="h-[200px] overflow-hidden contain-inline-size" aria-hidden>
       <ResponsiveContainer width="100%" height="100%">
         <LineChart
           data={[...rows]}
