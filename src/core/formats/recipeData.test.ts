@@ -15,7 +15,7 @@ const linesOf = (text: string) =>
     flour: 'spooned',
     pantry: startingPantry,
     egg,
-  } as Parameters<typeof readRecipe>[1]);
+  } as Parameters<typeof readRecipe>[1]).parts;
 
 describe('a plan as structured recipe data', () => {
   const plan = planWith({ tags: ['friday', 'island'], note: 'For the hall.' });

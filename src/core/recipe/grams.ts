@@ -2,8 +2,8 @@ import type { Ingredient } from '../composition/ingredient';
 import type { Pantry } from '../composition/pantry';
 import { EGG_SYSTEMS, eggSizeOf, type EggContents } from '../dough/eggSizes';
 import { G_PER_OZ, METRIC_CUP_ML, ML_PER_US_TSP } from '../units/units';
-import { CONTAINER_WORDS, EACH_G } from './knownWords';
 import type { Amount, Phrase } from './lineAmount';
+import { CONTAINER_WORDS, EACH_G } from './typicalWeights';
 
 /** Whose cup, and how flour comes into it. */
 export interface Measures {

@@ -1,4 +1,4 @@
-import { CONTAINER_WORDS } from './knownWords';
+import { CONTAINER_WORDS } from './typicalWeights';
 
 /** A number as recipes have it: `400`, `1.5`, `1 1/2`, `½`, `2 ½`. */
 const NUMBER = String.raw`(?:\d+\s+\d\/\d|\d\/\d|(?:\d+\s*)?[¼½¾⅓⅔⅛]|\d+(?:[.,]\d+)?)`;

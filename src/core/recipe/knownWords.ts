@@ -1,3 +1,5 @@
+import { SOUND_ALIKES } from './soundAlikes';
+
 /** What people call an ingredient, and which rows of the pantry they may mean by it. */
 export interface KnownWords {
   /** Words that must all stand in the line, in the singular. */
@@ -264,115 +266,14 @@ export const KNOWN_WORDS: readonly KnownWords[] = [
   as('poppy', 'poppy-seed'),
   as('amaretti biscuit', 'amaretti-crumbs'),
   as('flaked almond', 'almond-ground'),
-  // Named like something else, and something else: there is no row of it, so it is asked.
-  ...[
-    ...[
-      'coconut',
-      'soy',
-      'soya',
-      'oat',
-      'almond',
-      'rice',
-      'goat',
-      'sheep',
-      'condensed',
-      'evaporated',
-    ].map((of) => `${of} milk`),
-    'buttermilk',
-    'butter milk',
-    ...['peanut', 'almond', 'nut', 'cocoa', 'apple', 'cashew', 'vegan'].map((of) => `${of} butter`),
-    ...['butter bean', 'black bean', 'white bean', 'kidney bean', 'bean'],
-    ...['sour cream', 'creme fraiche', 'ice cream', 'coconut cream', 'cream tartar'],
-    ...['sweet potato', 'potato starch', 'tapioca starch', 'tapioca flour', 'potato flour'],
-    ...[
-      'oat flour',
-      'coconut flour',
-      'barley flour',
-      'millet flour',
-      'sorghum flour',
-      'teff flour',
-    ],
-    ...[
-      'self raising flour',
-      'self rising flour',
-      'cake flour',
-      'pastry flour',
-      'gluten free flour',
-    ],
-    ...['vital wheat gluten', 'wheat gluten', 'baking powder', 'onion powder', 'garlic powder'],
-    ...[
-      'mushroom powder',
-      'milk powder',
-      'egg noodle',
-      'egg replacer',
-      'egg substitute',
-      'egg powder',
-    ],
-    ...['quail egg', 'duck egg', 'goose egg', 'flax egg', 'chia egg', 'tomato sauce', 'fish sauce'],
-    ...[
-      'soy sauce',
-      'tomato ketchup',
-      'pumpkin seed',
-      'sunflower seed',
-      'sesame seed',
-      'sesame oil',
-    ],
-    ...[
-      'truffle oil',
-      'walnut oil',
-      'hazelnut oil',
-      'coconut oil',
-      'nut oil',
-      'fish stock',
-      'fish broth',
-    ],
-    ...['red wine', 'sparkling wine', 'duck egg yolk', 'fish roe', 'salmon roe', 'rose water'],
-    ...['orange juice', 'orange water', 'tomato juice', 'apple juice', 'cider', 'apple cider'],
-    ...['caster sugar', 'icing sugar', 'white sugar', 'powdered sugar', 'granulated sugar'],
-    ...[
-      'duck liver',
-      'chicken liver',
-      'beef liver',
-      'duck confit',
-      'ham hock',
-      'veal brain',
-      'bone marrow',
-    ],
-    ...['sun dried tomato', 'dried tomato', 'tinned tomato', 'canned tomato', 'chopped tomato'],
-    ...['dried porcini', 'dried mushroom', 'dried chestnut', 'spring onion', 'green onion'],
-    ...['mustard powder', 'mustard seed', 'yoghurt', 'yogurt', 'egg plant based', 'ham stock'],
-  ].map((words) => as(words)),
+  ...SOUND_ALIKES.map((words) => as(words)),
   made('spinach puree', 'spinach-puree', 'raw'),
   made('beetroot puree', 'beetroot-puree', 'raw'),
 ];
 
-/** What one of a thing weighs as a cook counts it, g: typical, and said to be so. Table. */
-export const EACH_G: Readonly<Record<string, number>> = {
-  'garlic-raw': 5,
-  'shallot-raw': 30,
-  'onion-raw': 130,
-  'leek-raw': 150,
-  'carrot-raw': 80,
-  'courgette-raw': 200,
-  'aubergine-raw': 300,
-  'tomato-raw': 100,
-  'apple-raw': 150,
-  'beetroot-raw': 120,
-  'celeriac-raw': 700,
-  'potato-boiled-riced': 150,
-  'potato-baked-riced': 150,
-  'lemon-juice': 40,
-  'citrus-zest': 4,
-  'egg-white': 33,
-  mozzarella: 125,
-};
-
 /** Seasonings that no plan counts: there is no row of them, and what they weigh changes nothing. */
 export const BY_TASTE =
   /\b(pepper|nutmeg|mace|spices?|cinnamon|cloves ground|paprika|chill?i|cayenne|allspice|cumin|turmeric|bay lea(?:f|ves)|vanilla|saffron|seasoning|to taste)\b/;
-
-/** Salt and the like to taste, g: typical, and said to be so. */
-export const TO_TASTE_G = 2;
 
 /** Words that make another thing of what they stand beside. */
 export const FREE_FROM: readonly (readonly [RegExp, 'animal' | 'gluten' | 'milk' | 'egg'])[] = [
@@ -401,27 +302,3 @@ export const DONE_WORDS: readonly (readonly [said: RegExp, preparations: readonl
   [/press/, ['press']],
   [/toast/, ['toast']],
 ];
-
-/** What things are bought in. */
-export const CONTAINER_WORDS = [
-  'can',
-  'tin',
-  'jar',
-  'tub',
-  'pack',
-  'packet',
-  'package',
-  'bag',
-  'carton',
-  'container',
-  'bottle',
-  'box',
-  'ball',
-  'block',
-  'log',
-  'wheel',
-  'wedge',
-  'punnet',
-  'bunch',
-  'head',
-] as const;

@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { phrasesOf } from './lineAmount';
-import { EACH_G, KNOWN_WORDS } from './knownWords';
+import { KNOWN_WORDS } from './knownWords';
 import { SCOOPED, type ReadOptions } from './grams';
 import { readRecipe } from './readRecipe';
+import { EACH_G } from './typicalWeights';
+
+const partsOf = (...[text, how]: Parameters<typeof readRecipe>) => [...readRecipe(text, how).parts];
 
 const options: ReadOptions = {
   pantry: startingPantry,
@@ -13,7 +16,7 @@ const options: ReadOptions = {
 };
 
 const one = (line: string, over: Partial<ReadOptions> = {}) =>
-  readRecipe(line, { ...options, ...over })[0]!;
+  partsOf(line, { ...options, ...over })[0]!;
 
 describe('what comes in a can, a tub, a bag', () => {
   it.each([
@@ -44,7 +47,7 @@ describe('what comes in a can, a tub, a bag', () => {
 
 describe('commas', () => {
   const read = (line: string) =>
-    readRecipe(line, options).map(({ ids, g }) => [ids[0], g && Math.round(g)]);
+    partsOf(line, options).map(({ ids, g }) => [ids[0], g && Math.round(g)]);
 
   it('part ingredients that each have an amount', () => {
     expect(read('400 g 00 flour, 4 eggs, 1 tbsp olive oil')).toEqual([
@@ -196,13 +199,13 @@ describe('readRecipe', () => {
   });
 
   it('leaves out what nobody weighs, and sentences', () => {
-    expect(
-      readRecipe('nutmeg to taste\nblack pepper\nMix it well and let it rest.', options),
-    ).toEqual([]);
+    expect(partsOf('nutmeg to taste\nblack pepper\nMix it well and let it rest.', options)).toEqual(
+      [],
+    );
   });
 
   it('goes by headings; without them eggs go with the flour until the filling begins', () => {
-    const sides = (text: string) => readRecipe(text, options).map(({ side }) => side);
+    const sides = (text: string) => partsOf(text, options).map(({ side }) => side);
     expect(sides('Dough:\n2 eggs\nFor the filling:\n2 eggs')).toEqual(['dough', 'filling']);
     expect(sides('300 g flour\n3 eggs\n400 g ricotta\n1 egg\n30 g flour')).toEqual([
       'dough',
@@ -240,7 +243,7 @@ describe('readRecipe', () => {
   it('never fails, whatever is pasted', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 300 }), (text) => {
-        for (const part of readRecipe(text, options)) {
+        for (const part of partsOf(text, options)) {
           expect(part.g === null || (part.g >= 0 && Number.isFinite(part.g))).toBe(true);
         }
       }),
@@ -261,7 +264,7 @@ describe('readRecipe', () => {
     );
     fc.assert(
       fc.property(fc.array(words, { maxLength: 12 }), (parts) => {
-        expect(() => readRecipe(parts.join(' '), options)).not.toThrow();
+        expect(() => partsOf(parts.join(' '), options)).not.toThrow();
       }),
     );
   });

@@ -1,10 +1,11 @@
 import type { Ingredient } from '../composition/ingredient';
 import { preparationsFor, type Pantry } from '../composition/pantry';
 import { gramsOf, isInContainers, type ReadOptions } from './grams';
-import { BY_TASTE, DONE_WORDS, FREE_FROM, TO_TASTE_G, type KnownWords } from './knownWords';
+import { BY_TASTE, DONE_WORDS, FREE_FROM, type KnownWords } from './knownWords';
 import { phrasesOf, type Phrase } from './lineAmount';
 import { headedLine, lineKind, type LeftOut, type Section } from './lineKind';
 import { fullNameIn, isSureOf, nameIn, namesOf } from './names';
+import { TO_TASTE_G } from './typicalWeights';
 
 /** Whether words name something, though nothing that is known: `celery`, and not `cm dice` or `of it`. */
 const namesSomething = (words: string): boolean =>
@@ -46,16 +47,6 @@ const MOST_NAME = 120;
 /** The most that one recipe may hold. */
 const MOST_LINES = 300;
 
-/**
- * Reads a recipe as people write it, line by line. Nothing is guessed silently: what is not plain is
- * listed in `asks`, with the likeliest answer filled in. Laws on a table for what is weighed; typical
- * weights, told by `about`, for what is counted.
- * @example readRecipe('3 eggs + 2 yolks', options).map(({ g }) => g) // [150, 34]
- */
-export const readRecipe = (text: string, options: ReadOptions): ReadPart[] => [
-  ...readWhole(text, options).parts,
-];
-
 /** A recipe as it was read: its ingredients, and what is no part of dough or filling, nothing dropped unsaid. */
 export interface ReadRecipe {
   readonly parts: readonly ReadPart[];
@@ -68,11 +59,13 @@ export interface ReadRecipe {
 }
 
 /**
- * The same with all that a recipe says beside its ingredients: for how many, sauces and what is for the table,
- * seals, sentences of the method.
- * @example readWhole('Serves 6\n500 g ricotta\nTo serve\n50 g butter', options).portions // 6
+ * Reads a recipe as people write it, line by line: its ingredients, and what it says beside them, for how many,
+ * sauces and what is for the table, seals, sentences of the method. Nothing is guessed silently: what is not plain is
+ * listed in `asks`, with the likeliest answer filled in. Laws on a table for what is weighed; typical
+ * weights, told by `about`, for what is counted.
+ * @example readRecipe('Serves 6\n3 eggs + 2 yolks', options).parts.map(({ g }) => g) // [150, 34]
  */
-export function readWhole(text: string, options: ReadOptions): ReadRecipe {
+export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const names = namesOf(options.pantry);
   const parts: (ReadPart & { headed: Side | null })[] = [];
   const leftOut: { line: string; why: LeftOut }[] = [];

@@ -1,6 +1,6 @@
 import { startingPantry } from '../composition/pantry';
 import { headedLine, lineKind } from './lineKind';
-import { readWhole } from './readRecipe';
+import { readRecipe } from './readRecipe';
 
 const options = {
   pantry: startingPantry,
@@ -11,7 +11,7 @@ const options = {
 
 /** A recipe as it was read: side, grams, row and what is asked, a line each; then what was left out. */
 function told(text: string) {
-  const { parts, leftOut, ...rest } = readWhole(text, options);
+  const { parts, leftOut, ...rest } = readRecipe(text, options);
   return {
     ...rest,
     parts: parts.map(({ side, g, ids, asks }) =>
@@ -150,7 +150,7 @@ describe('nothing is read wrong without a question', () => {
     '200 g oat flour',
     '100 ml red wine',
   ])('%s is none of what the pantry has', (line) => {
-    const [part] = readWhole(line, options).parts;
+    const [part] = readRecipe(line, options).parts;
     expect(part!.ids).toEqual([]);
     expect(part!.asks).toContain('what');
   });
@@ -160,7 +160,7 @@ describe('nothing is read wrong without a question', () => {
     ['200 g veal cheeks', 'beef-shin-raw'],
     ['150 g corn flour', 'maize-meal'],
   ])('%s is asked, %s filled in', (line, id) => {
-    const [part] = readWhole(line, options).parts;
+    const [part] = readRecipe(line, options).parts;
     expect([part!.ids[0], part!.asks.includes('which')]).toEqual([id, true]);
   });
 
@@ -177,7 +177,7 @@ describe('nothing is read wrong without a question', () => {
     ['juice of half a lemon', 'lemon-juice'],
     ['1 heaped tbsp cornflour', 'cornflour'],
   ])('%s is sure', (line, id) => {
-    const [part] = readWhole(line, options).parts;
+    const [part] = readRecipe(line, options).parts;
     expect([part!.ids[0], part!.asks]).toEqual([id, []]);
   });
 
@@ -195,12 +195,12 @@ describe('eggs', () => {
     ['half a dozen eggs', 348],
     ['2 small egg yolks', 30],
   ])('%s weigh %s g, by the kitchen’s own grades', (line, g) => {
-    expect(Math.round(readWhole(line, options).parts[0]!.g!)).toBe(g);
+    expect(Math.round(readRecipe(line, options).parts[0]!.g!)).toBe(g);
   });
 
   it('of a kitchen that weighs them are its own', () => {
     const egg = { eggG: 53.5, yolkG: 17 };
-    expect(readWhole('2 large eggs', { ...options, egg }).parts[0]!.g).toBe(107);
+    expect(readRecipe('2 large eggs', { ...options, egg }).parts[0]!.g).toBe(107);
   });
 });
 
@@ -236,7 +236,7 @@ describe('what a line is', () => {
 it('reads two hundred thousand letters of anything in time that grows with them', () => {
   const took = (text: string) => {
     const from = process.cpuUsage();
-    readWhole(text, options);
+    readRecipe(text, options);
     return process.cpuUsage(from).user / 1000;
   };
   for (const text of [

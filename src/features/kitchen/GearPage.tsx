@@ -98,7 +98,9 @@ export function GearPage({ stored, edition }: { stored: Kitchen; edition: number
         </div>
         <section aria-label="Room">
           <h2 className="text-lead">Room</h2>
-          <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
+          <div className="mt-2">
+            <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
+          </div>
         </section>
         <p className="flex flex-wrap items-center gap-4">
           <Link href="/plans/new" className="btn btn-strong">

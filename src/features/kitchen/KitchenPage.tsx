@@ -223,7 +223,9 @@ export function KitchenPage({
           <p className="text-small text-ink-dim">
             What a day’s clock reckons with, beside rollers and pots.
           </p>
-          <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
+          <div className="mt-2">
+            <RoomFields room={kitchen.room} onChange={(room) => change({ ...kitchen, room })} />
+          </div>
         </section>
         <p className="text-small text-ink-dim">
           Fingers, hair and sleeves away from powered rollers; knives and wheels cut.

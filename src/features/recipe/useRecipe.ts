@@ -6,7 +6,7 @@ import type { EggContents } from '@/core/dough/eggSizes';
 import { isRecipeData, readRecipeData, type ReadRecipeData } from '@/core/formats/recipeData';
 import { FieldError } from '@/core/range';
 import type { Measures } from '@/core/recipe/grams';
-import { readWhole, type ReadPart, type Side } from '@/core/recipe/readRecipe';
+import { readRecipe, type ReadPart, type Side } from '@/core/recipe/readRecipe';
 import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What a cook said of a line, over what was read. */
@@ -69,7 +69,7 @@ export function useRecipe(pantry: Pantry, egg: EggContents, only?: Side) {
   // A long text is read once nothing is asked of the page.
   const given = useDeferredValue(text);
   const read = useMemo(
-    () => readWhole(given, { ...measures, pantry, egg }),
+    () => readRecipe(given, { ...measures, pantry, egg }),
     [given, measures, pantry, egg],
   );
   const rows = useMemo(() => rowsOf(read.parts, said, only), [read, said, only]);

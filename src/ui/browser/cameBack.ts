@@ -14,6 +14,6 @@ if (typeof window !== 'undefined') {
 export const cameBack = (): boolean => ledTo === location.pathname;
 
 /** The page has what is stored, or is another. */
-export const isFresh = (): void => {
+export const forgetBack = (): void => {
   ledTo = null;
 };

@@ -2,7 +2,7 @@
 
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { cameBack, isFresh } from '../browser/cameBack';
+import { cameBack, forgetBack } from '../browser/cameBack';
 
 /** Whether the server answers: asked for a page while it does not, the router would leave the one that stands. */
 const answers = (): Promise<boolean> =>
@@ -22,7 +22,7 @@ export function FreshOnBack() {
     let here = true;
     const refresh = async () => {
       if (!(await answers()) || !here) return;
-      isFresh();
+      forgetBack();
       router.refresh();
     };
     if (cameBack()) void refresh();

@@ -2,9 +2,8 @@
 
 import { freeId } from '@/core/schedule/timetable/mends';
 import type { Day, DayGear } from '@/core/schedule/document/day';
-import { ROOM_COUNTS } from '@/features/kitchen/roomCounts';
 import { GearList } from '@/features/kitchen/GearList';
-import { QuantityField } from '@/ui/fields/QuantityField';
+import { RoomFields } from '@/features/kitchen/RoomFields';
 
 /** The gear there is on this day, as it was taken from the kitchen, and what is borrowed. */
 export function Gear({
@@ -16,19 +15,7 @@ export function Gear({
 }) {
   return (
     <div className="grid gap-6">
-      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
-        {ROOM_COUNTS.map(({ key, label, range }) => (
-          <QuantityField
-            key={key}
-            label={label}
-            kind="count"
-            range={range}
-            value={gear[key]}
-            step={1}
-            onChange={(value) => onChange({ ...gear, [key]: value })}
-          />
-        ))}
-      </div>
+      <RoomFields room={gear} onChange={onChange} />
       <div className="grid gap-6 sm:grid-cols-3">
         <GearList
           title="Pots"

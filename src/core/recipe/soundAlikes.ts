@@ -1,0 +1,53 @@
+/**
+ * Names that hold the name of something in the pantry, and are something else: there is no row of them, so they are
+ * asked about.
+ */
+export const SOUND_ALIKES: readonly string[] = [
+  ...[
+    'coconut',
+    'soy',
+    'soya',
+    'oat',
+    'almond',
+    'rice',
+    'goat',
+    'sheep',
+    'condensed',
+    'evaporated',
+  ].map((of) => `${of} milk`),
+  'buttermilk',
+  'butter milk',
+  ...['peanut', 'almond', 'nut', 'cocoa', 'apple', 'cashew', 'vegan'].map((of) => `${of} butter`),
+  ...['butter bean', 'black bean', 'white bean', 'kidney bean', 'bean'],
+  ...['sour cream', 'creme fraiche', 'ice cream', 'coconut cream', 'cream tartar'],
+  ...['sweet potato', 'potato starch', 'tapioca starch', 'tapioca flour', 'potato flour'],
+  ...['oat flour', 'coconut flour', 'barley flour', 'millet flour', 'sorghum flour', 'teff flour'],
+  ...['self raising flour', 'self rising flour', 'cake flour', 'pastry flour', 'gluten free flour'],
+  ...['vital wheat gluten', 'wheat gluten', 'baking powder', 'onion powder', 'garlic powder'],
+  ...[
+    'mushroom powder',
+    'milk powder',
+    'egg noodle',
+    'egg replacer',
+    'egg substitute',
+    'egg powder',
+  ],
+  ...['quail egg', 'duck egg', 'goose egg', 'flax egg', 'chia egg', 'tomato sauce', 'fish sauce'],
+  ...['soy sauce', 'tomato ketchup', 'pumpkin seed', 'sunflower seed', 'sesame seed', 'sesame oil'],
+  ...[
+    'truffle oil',
+    'walnut oil',
+    'hazelnut oil',
+    'coconut oil',
+    'nut oil',
+    'fish stock',
+    'fish broth',
+  ],
+  ...['red wine', 'sparkling wine', 'duck egg yolk', 'fish roe', 'salmon roe', 'rose water'],
+  ...['orange juice', 'orange water', 'tomato juice', 'apple juice', 'cider', 'apple cider'],
+  ...['caster sugar', 'icing sugar', 'white sugar', 'powdered sugar', 'granulated sugar'],
+  ...['duck liver', 'chicken liver', 'beef liver', 'duck confit', 'ham hock', 'bone marrow'],
+  ...['sun dried tomato', 'dried tomato', 'tinned tomato', 'canned tomato', 'chopped tomato'],
+  ...['dried porcini', 'dried mushroom', 'dried chestnut', 'spring onion', 'green onion'],
+  ...['mustard powder', 'mustard seed', 'yoghurt', 'yogurt', 'ham stock'],
+];
