@@ -91,16 +91,22 @@ test('what was seen and answered in troubleshooting is kept over a reload, and B
   await page.getByRole('button', { name: /^Pieces open at the lip/ }).click();
   const questions = page.getByRole('region', { name: 'Questions' });
   await expect(questions).toBeVisible();
+  const causes = page.getByRole('region', { name: 'Causes' });
+  const unanswered = await causes.innerText();
   await questions.getByRole('button').first().click();
   await expect(page).toHaveURL(/sign=opensAtLip.*said=/);
-  const causes = page.getByRole('region', { name: 'Causes' });
-  const before = await causes.innerText();
-  await page.reload();
-  await expect(causes).toHaveText(before, { useInnerText: true });
+  const answered = await causes.innerText();
   await page.goBack();
   await expect(page).toHaveURL(/sign=opensAtLip$/);
+  await expect(causes).toHaveText(unanswered, { useInnerText: true });
   await page.goBack();
   await expect(causes).toBeHidden();
+  await page.goForward();
+  await expect(causes).toHaveText(unanswered, { useInnerText: true });
+  await page.goForward();
+  await expect(causes).toHaveText(answered, { useInnerText: true });
+  await page.reload();
+  await expect(causes).toHaveText(answered, { useInnerText: true });
 });
 
 test('the name of a station lies over nothing as its key opens it', async ({ page }) => {
