@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, newPlan, saved, tally, test, type } from './kitchen';
 
 test('Back and forward show what is stored, with its undo', async ({ page }) => {
@@ -107,6 +108,46 @@ test('what was seen and answered in troubleshooting is kept over a reload, and B
   await expect(causes).toHaveText(answered, { useInnerText: true });
   await page.reload();
   await expect(causes).toHaveText(answered, { useInnerText: true });
+});
+
+test.describe('steps from before a reload', () => {
+  // The browser asks for the icon of each address anew.
+  test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED .*icon/] });
+
+  const answered = async (page: Page) => {
+    await page.goto('/faults');
+    await page.getByRole('button', { name: /^Pieces open at the lip/ }).click();
+    await page.getByRole('region', { name: 'Questions' }).getByRole('button').first().click();
+    await expect(page).toHaveURL(/sign=opensAtLip.*said=/);
+    await page.reload();
+    await page.locator('html[data-listens]').waitFor({ state: 'attached' });
+  };
+
+  for (const pause of [0, 130, 200]) {
+    test(`are two Backs away, the second after ${pause} ms`, async ({ page }) => {
+      await answered(page);
+      await page.evaluate((pause) => {
+        history.back();
+        window.addEventListener('popstate', () => setTimeout(() => history.back(), pause), {
+          once: true,
+        });
+      }, pause);
+      await expect(page.getByRole('region', { name: 'Causes' })).toBeHidden();
+      await expect(page).toHaveURL(/faults$/);
+    });
+  }
+
+  test('are gone through without a line', async ({ page, context }) => {
+    const causes = page.getByRole('region', { name: 'Causes' });
+    await answered(page);
+    await context.setOffline(true);
+    await page.goBack();
+    await expect(page).toHaveURL(/sign=opensAtLip$/);
+    await page.goBack();
+    await expect(causes).toBeHidden();
+    await page.goForward();
+    await expect(causes).toBeVisible();
+  });
 });
 
 test('the name of a station lies over nothing as its key opens it', async ({ page }) => {

@@ -7,6 +7,7 @@ import { Link } from '@/ui/layout/Link';
 import { useEffect, useRef, useState } from 'react';
 import { STEP_IDS, type StepId } from '@/core/run/events';
 import { behind, meanwhileOf, stepNow, stepsOf } from '@/core/run/steps/steps';
+import type { PageParam } from '@/ui/browser/pageParams';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
 import { useKeptOffline } from '@/ui/browser/useKeptOffline';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
@@ -58,7 +59,7 @@ function BenchView({
   onCook(cook: string): void;
 }) {
   const { bench, given, state, happen } = useBench();
-  const [at, setAt] = useQueryState('step', STEP);
+  const [at, setAt] = useQueryState('step' satisfies PageParam, STEP);
   const [devices, setDevices] = useState(false);
   const trouble = useTrouble();
   const steps = stepsOf(bench);

@@ -9,13 +9,14 @@ import {
   type QuestionId,
 } from '@/core/faults/questions';
 import { SIGN_IDS } from '@/core/faults/signs';
+import type { PageParam } from '@/ui/browser/pageParams';
 import type { TracedStore } from './useTrace';
 
 const STATE = {
   sign: parseAsNativeArrayOf(parseAsStringLiteral(SIGN_IDS)),
   /** `question.answer`, in the order they were given. */
   said: parseAsNativeArrayOf(parseAsString),
-};
+} satisfies { [Name in PageParam]?: unknown };
 
 /** What was seen and answered stands in the address: each step is one that Back takes, and a reload keeps them. */
 export function useTracedInAddress(): TracedStore {

@@ -10,6 +10,7 @@ import { takeEarly } from './early';
 import { FocusHome } from './FocusHome';
 import { FreshOnBack } from './FreshOnBack';
 import { later } from './later';
+import { StepsOfPage } from './StepsOfPage';
 
 const loadPalette = () => import('../commands/CommandPalette');
 const CommandPalette = later(loadPalette);
@@ -193,6 +194,7 @@ function ChromeInside({
       <Messages />
       <FocusHome />
       <FreshOnBack />
+      <StepsOfPage />
     </Context.Provider>
   );
 }

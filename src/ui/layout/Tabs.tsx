@@ -3,6 +3,7 @@
 import { useQueryState } from 'nuqs';
 import { Tabs as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import type { PageParam } from '../browser/pageParams';
 
 export interface Tab {
   readonly id: string;
@@ -14,7 +15,15 @@ export interface Tab {
  * Leaves of one panel, one open at a time. Leaves not open are not drawn. The open one stands in the
  * address under the panel's own name, so that it is still open after a look elsewhere.
  */
-export function Tabs({ name, label, tabs }: { name: string; label: string; tabs: readonly Tab[] }) {
+export function Tabs({
+  name,
+  label,
+  tabs,
+}: {
+  name: PageParam;
+  label: string;
+  tabs: readonly Tab[];
+}) {
   const [asked, open] = useQueryState(name, { history: 'push' });
   const at = tabs.find(({ id }) => id === asked) ?? tabs[0];
   return (
