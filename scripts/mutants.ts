@@ -208,7 +208,7 @@ const wanted = all.filter(({ name }) => !words.length || words.some((word) => na
 
 /** Tests of a plan as a whole, short enough to run for every change. */
 const OF_PLANS =
-  'plan/(judged|stations|dough|filling|model|questions|workings|evaluatePlan)|risk|log|shopping';
+  'plan/(judged|golden|stations|dough|filling|model|questions|workings|evaluatePlan)|risk|log|shopping';
 
 /** Subjects that no plan is worked out with: their own tests are all that should notice. */
 const BESIDE_PLANS = [
@@ -219,18 +219,18 @@ const BESIDE_PLANS = [
 /** The tests that stand beside what is changed: its subject's own, then those of plans. */
 function testsFor(file: string): string {
   const [, , subject = '', , name = ''] = file.split(/[/.]/);
-  if (BESIDE_PLANS.includes(subject)) return `src/core/${subject}/`;
+  if (BESIDE_PLANS.includes(subject)) return `src/core/(${subject}/|examples)`;
   const own = subject === 'basis' ? name : subject;
   const beside =
     { judging: 'boil|batch|basis', shape: 'shapes', batch: 'batch|plan/heat' }[own] ?? own;
-  return `src/core/(${beside}|${OF_PLANS})`;
+  return `src/core/(${beside}|examples|${OF_PLANS})`;
 }
 
 /** Whether a unit test fails with things as they now stand. */
 function noticed(file: string): boolean {
   const { status } = spawnSync(
     tool('jest'),
-    [testsFor(file), '--bail', '--silent', '--testPathIgnorePatterns=golden|everyRule'],
+    [testsFor(file), '--bail', '--silent', '--testPathIgnorePatterns=everyRule'],
     { stdio: 'ignore' },
   );
   return status !== 0;

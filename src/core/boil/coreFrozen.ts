@@ -33,7 +33,7 @@ const stretchOf = (heat: number): number =>
 /**
  * Seconds until the middle of a frozen piece, or another place in it, is at its target. Law: conduction with latent heat spread
  * over its melting, as heat content in finite volumes, by two implicit stages a step.
- * @example coreFrozen({ halfHeightMm: 7, shapeExponent: 0.6, fromC: -18, bathC: 98, targetC: 74 }) // 250
+ * @example coreFrozen({ halfHeightMm: 7, shapeExponent: 0.6, fromC: -18, bathC: 98, targetC: 74 }) // 249
  */
 export function coreFrozen(
   { halfHeightMm, shapeExponent: p, fromC, bathC, targetC }: CoreInput,

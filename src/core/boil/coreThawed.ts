@@ -80,7 +80,7 @@ export const leftAt = ({ weights, rates }: Warming, fourier: number): number =>
 
 /**
  * Seconds until the middle of a thawed piece is at its target. Law; see {@link CoreInput}.
- * @example coreThawed({ halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 }) // 172
+ * @example coreThawed({ halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 }) // 169
  */
 export function coreThawed({
   halfHeightMm,

@@ -11,7 +11,7 @@ import type { CoreInput } from './heat';
  * @param bathC 30 to 105 °C
  * @param targetC below the bath
  * @throws FieldError out of range
- * @example coreTime({ halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 }) // 172
+ * @example coreTime({ halfHeightMm: 7, shapeExponent: 0.6, fromC: 6, bathC: 98, targetC: 74 }) // 169
  */
 export function coreTime({
   frozen = false,

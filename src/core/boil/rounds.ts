@@ -23,7 +23,7 @@ export interface Rounds extends PotDip {
 
 /**
  * Surface of a pot of water, mm², as pots are made: the water about 0.6 as deep as it is wide. Rule.
- * @example potSurface(5) // 37800
+ * @example potSurface(5, rules) // 37924
  */
 export const potSurface = (waterL: number, rules: Rules): number => {
   const acrossMm = Math.cbrt((4 * waterL * 1e6) / (Math.PI * rules['boil.potDepth'].value));

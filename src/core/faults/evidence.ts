@@ -34,7 +34,7 @@ const clamp = (value: number, most: number): number => Math.max(-most, Math.min(
 /**
  * What a margin says of a cause that it holds back: for it where it is low, against it where there is to
  * spare. Never more for a better margin. Rule.
- * @example marginSpeaks(2, startingRules) // −0.88: a link with as much again to spare is hardly why
+ * @example marginSpeaks(2, startingRules) // −0.89: a link with as much again to spare is hardly why
  */
 export const marginSpeaks = (margin: number, rules: Rules): number =>
   clamp(
@@ -44,7 +44,7 @@ export const marginSpeaks = (margin: number, rules: Rules): number =>
 
 /**
  * What the share of pieces that fail by a link says of its cause. Never less for a larger share. Rule.
- * @example scatterSpeaks(0.1, startingRules) // 0.64
+ * @example scatterSpeaks(0.1, startingRules) // 0.66
  */
 export const scatterSpeaks = (share: number, rules: Rules): number =>
   clamp(rules['fault.scatter'].value * Math.log((share + 0.004) / 0.02), 1);

@@ -77,7 +77,7 @@ export function cooled(pan: CoolingPan, rules: Rules): Cooled {
 
 /**
  * How deep a filling may be spread and still cool within both limits, mm; 300 at most, 0 when no depth does.
- * @example coolingDepth({ fromC: 90, on: 'shelf', covered: false, airC: 3 }, rules) // 26.6
+ * @example coolingDepth({ fromC: 90, on: 'shelf', covered: false, airC: 3 }, rules) // 28.0
  */
 export function coolingDepth(pan: Omit<CoolingPan, 'depthMm'>, rules: Rules): number {
   const late = (depthMm: number) => cooled({ ...pan, depthMm }, rules).late;

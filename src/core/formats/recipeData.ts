@@ -48,7 +48,7 @@ const grams = (g: number): string => (g < 10 ? g.toFixed(1) : Math.round(g).toSt
 /**
  * A plan as structured recipe data: ingredients of its batch, the steps of the bench, yield, times, diet,
  * and its allergens in words, for which the vocabulary has no place of their own.
- * @example writeRecipeData(plan, basis, METRIC).recipeYield // ['12 portions', '60 pieces']
+ * @example writeRecipeData(plan, basis, METRIC).recipeYield // ['6 portions', …]
  */
 export function writeRecipeData(plan: Plan, basis: Basis, units: UnitPreferences): RecipeData {
   const result = evaluatePlan(plan, basis);

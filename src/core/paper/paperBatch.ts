@@ -27,7 +27,7 @@ const LEAST_QUIRKS = 2;
  * A batch on paper from its seed: the same seed gives the same, quirks and all.
  * @param seed a whole number from 0 to {@link MOST_SEED}
  * @param hiding quirks in place of those that the seed draws
- * @example paperBatch(7).quirks // ['smallEggs', 'leavesMore']
+ * @example paperBatch(7).quirks // ['leavesLess', 'smallEggs', 'heavyHand']
  */
 export function paperBatch(
   seed: number,

@@ -2,7 +2,7 @@
  * Reads between the points of a curve by a cubic that rises and falls with them and no more; beyond its ends, its
  * ends. Slopes are harmonic means of those beside (Fritsch and Butland 1984). Law.
  * @param xs rising
- * @example monotoneCubic([0, 1, 2], [0, 1, 4], 1.5) // 2.25
+ * @example monotoneCubic([0, 1, 2], [0, 1, 4], 1.5) // 2.3125
  */
 export function monotoneCubic(xs: readonly number[], ys: readonly number[], x: number): number {
   const at = xs.findIndex((each) => each >= x);

@@ -65,7 +65,7 @@ export const planFigures = (plan: Plan, basis: Basis = startingBasis): PlanFigur
  * Works a plan out: pieces, dough, filling, what is left, the piece itself, its margins and weakest
  * link, the state of every station. Remedies and workings are made when they are asked for.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
- * @example evaluatePlan(parsePlan(document)).pieces // 104
+ * @example evaluatePlan(plan, basis).pieces // 41
  */
 export function evaluatePlan(plan: PlanAtBench, basis: Basis = startingBasis): PlanResult {
   const model = modelOf(plan, basis);

@@ -154,6 +154,15 @@ describe('dryingRemedies', () => {
   });
 });
 
+test('egg in a filling is its share of all that was weighed into it', () => {
+  const parts = [
+    { id: 'ricotta-fresh', g: 450, preparation: 'raw' as const },
+    { id: 'egg-whole', g: 40, preparation: 'raw' as const },
+    { id: 'egg-yolk', g: 10, preparation: 'raw' as const },
+  ];
+  expect(evaluatePlan(planWith({ filling: { parts } })).filling.eggShare).toBeCloseTo(0.1, 6);
+});
+
 describe('home tests', () => {
   it('replace the rule by what the spoon says', () => {
     const measured = planWith({ filling: { spoonTest: { volumeMl: 10, diameterMm: 40 } } });

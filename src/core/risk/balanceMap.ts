@@ -26,7 +26,7 @@ function thicknessRange({ piece: { input } }: PlanModel): Range {
 
 /**
  * The lowest margin over dose, along, and thickness, up. Rules over laws, as the margins are.
- * @example balanceMap(model).own // { x: 9, y: 0.84, margin: 1.45, weakest: 'seep' }
+ * @example balanceMap(model).own // { x: 10, y: 0.8, margin: 1.82, weakest: 'burst' }
  */
 export function balanceMap(model: PlanModel, points = POINTS): MarginMap {
   const ranges = { thicknessMm: thicknessRange(model), doseG: doseRange(model) };

@@ -131,7 +131,7 @@ const ratio = ({ capacity, demand }: Balance): number =>
 
 /**
  * Every margin of a plan.
- * @example marginsOf(model) // { lip: 1.34, thinning: 2.02, open: 1.8, seal: 2, … }
+ * @example marginsOf(model) // { lip: 2.13, thinning: 1.91, open: 4.19, seal: 2, … }
  */
 export const marginsOf = (model: HeldModel): Margins =>
   Object.fromEntries(
@@ -150,7 +150,7 @@ export interface WeakestLink {
 
 /**
  * Where a batch would fail first: the link whose capacity is lowest to its demand.
- * @example weakestLink(marginsOf(model), rules) // { name: 'lip', margin: 1.11, state: 'edge' }
+ * @example weakestLink(marginsOf(model), rules) // { name: 'burst', margin: 1.82, state: 'holds' }
  */
 export function weakestLink(margins: Margins, rules: Rules): WeakestLink {
   let weakest: { name: MarginId; margin: number } = { name: 'lip', margin: Infinity };

@@ -28,7 +28,7 @@ const allows = (path: PlanFieldPath, value: number): boolean =>
 
 /**
  * The tests of a run that can be reckoned with; one beyond what is possible is left aside.
- * @example testsOf(foldRun(events)) // { spoon: { volumeMl: 15, diameterMm: 44 } }
+ * @example testsOf(state) // { spoon: { volumeMl: 15, diameterMm: 44 } }
  */
 export function testsOf({ measured, measuredOf }: RunState): BatchTests {
   const { hangMm, spoonMm, towelG } = measured;

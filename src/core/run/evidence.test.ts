@@ -82,6 +82,27 @@ describe('how thick sheets came out, by the dough bowl', () => {
     },
   );
 
+  it('is by the strip alone where one was weighed, and the bowl was not weighed full', () => {
+    const told = (...bowl: Happening[]) =>
+      evidenceOf(
+        plan,
+        foldRun(
+          eventsFrom([
+            { kind: 'measured', test: 'thicknessMm', value: plan.sheet.thicknessMm * 1.05 },
+            ...bowl,
+            { kind: 'counted', pieces },
+            { kind: 'left', what: 'dough', g: 40 },
+            { kind: 'finished' },
+          ]),
+        ),
+      ).find(({ quantity }) => quantity === 'thicker')!;
+    const strip = told();
+    const full = told({ kind: 'weighed', what: 'dough', g: planned.dough.totalG + 100 });
+    expect(strip.value).toBeCloseTo(1.05, 6);
+    expect(full.value).not.toBeCloseTo(1.05, 2);
+    expect(full.sd).toBeLessThan(strip.sd);
+  });
+
   it('is less sure, and by the plan’s own trim, where nobody weighed it', () => {
     const [weighed, unweighed] = (['weighed', 'not weighed'] as const).map((trim) =>
       thicker(1.05, pieces + 3, trim),

@@ -39,7 +39,7 @@ const WAYS: readonly Point[] = Array.from({ length: STEPS + 1 }, (_, i) => {
  * to the fold the lump's own girth is used up, and half of what is left lies beyond it on either face. The
  * lip is the least distance from the lump's outline to a sealed edge of the outline at that depth. Law
  * (geometry of convex outlines: the least of reach to the edge less reach of the lump, over all directions).
- * @example wrap({ kind: 'halfDisc', halfFoldMm: 40, blankMm: 80 }, mound).lipMm // 5.8 for 8 g
+ * @example wrap({ kind: 'halfDisc', halfFoldMm: 40, blankMm: 80 }, moundOf8g).lipMm // 5.8
  */
 export function wrap(outline: WrapOutline, mound: Mound): Wrap {
   const { radiusMm: b, halfLengthMm: a, heightMm } = mound;

@@ -5,7 +5,7 @@ export const RULER_MM = 100;
 
 /**
  * A ruler of 100 mm from a point, ticks upward every 10 mm: what a printed page is checked by.
- * @example rulerMarks(10, 280).length // 12 lines and 3 numbers
+ * @example rulerMarks(10, 280).length // 15: 12 lines and 3 numbers
  */
 export function rulerMarks(x: number, y: number): Mark[] {
   const ticks = Array.from({ length: RULER_MM / 10 + 1 }, (_, i): Mark => ({

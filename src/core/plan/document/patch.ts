@@ -33,7 +33,7 @@ export type PlanAt<P extends PlanPath> = ValueAt<Plan, P>;
 
 /**
  * What stands at a path of a plan; undefined when nothing does.
- * @example readAt(plan, 'batch.portions') // 16
+ * @example readAt(plan, 'batch.portions') // 6
  */
 export const readAt = <P extends PlanPath>(plan: Plan, path: P): PlanAt<P> =>
   path

@@ -10,7 +10,7 @@ export interface BenchTime {
 
 /**
  * Time at the bench: every portion through its ladder, then every piece, shared by the hands there are.
- * @example benchTime(model).totalMin // 74
+ * @example benchTime(model).totalMin // 12
  */
 export function benchTime(model: PlanModel): BenchTime {
   const { plan, batch, sheet } = model;

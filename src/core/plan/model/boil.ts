@@ -70,7 +70,7 @@ const LEAST_MIN = 0.5;
 /**
  * Half-axes of a piece as it cooks, the mound with a layer of dough on either side: the shortest, and the
  * exponent that says whether it warms as a slab, a log or a ball. Law.
- * @example cookedShape(mound, 0.8) // { halfHeightMm: 6.8, shapeExponent: 0.25 }
+ * @example cookedShape(mound, 0.8) // { halfHeightMm: 7.7, … }
  */
 export function cookedShape(
   { form, radiusMm, halfLengthMm, heightMm }: Mound,
@@ -97,7 +97,7 @@ function laterFromFrozen(
 
 /**
  * When edge and face are soft, from the water on: their own time, and what ice and a colder bath add, min.
- * @example softAt(result.boil.fromFrozen).faceMin // 3.2
+ * @example softAt(result.boil.fromFrozen).faceMin // 2.9
  */
 export const softAt = ({
   edgeMin,

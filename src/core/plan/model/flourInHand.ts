@@ -27,7 +27,7 @@ const needs = (parts: readonly Part[], id: string): number =>
 /**
  * Each limited ingredient beside what a dough takes of it. Law.
  * @param parts the dough as it is weighed out, corrections counted
- * @example inHand(plan, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
+ * @example inHand(planShortOfFlour, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
  */
 export const inHand = (
   plan: Pick<Plan, 'dough'>,
@@ -69,7 +69,7 @@ const TRIES = 12;
 
 /**
  * The most dough that can be made of what there is, g; null where nothing is limited.
- * @example mostDoughG(plan, basis) // 540
+ * @example mostDoughG(planShortOfFlour, basis) // 540
  */
 export function mostDoughG(plan: Plan, basis: Basis): number | null {
   const limits = limitsOf(plan);

@@ -6,7 +6,7 @@ import { mostDoughG } from '../model/flourInHand';
 /**
  * The plan made of the flour there is and no more; the plan as it is where none is limited, or where there
  * is too little for any dough. Where a filling was in hand already, both are used up.
- * @example haveFlour(plan, basis).batch // { wayIn: 'dough', doughInHandG: 540, … }
+ * @example haveFlour(planShortOfFlour, basis).batch // { wayIn: 'dough', doughInHandG: 540, … }
  */
 export function haveFlour(plan: Plan, basis: Basis): Plan {
   const most = mostDoughG(plan, basis);

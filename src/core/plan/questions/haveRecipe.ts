@@ -19,7 +19,7 @@ export function recipeMassG(plan: Pick<Plan, Had>, of: Had, basis: Basis): numbe
 /**
  * The plan made from what a recipe gives and no more: “this recipe is what I have”. Where the other
  * was in hand already, both are used up.
- * @example haveRecipe(plan, 'filling', basis).batch // { wayIn: 'filling', fillingInHandG: 812, … }
+ * @example haveRecipe(plan, 'filling', basis).batch // { wayIn: 'filling', fillingInHandG: 748, … }
  */
 export function haveRecipe(plan: Plan, of: Had, basis: Basis): Plan {
   const other = of === 'dough' ? 'filling' : 'dough';

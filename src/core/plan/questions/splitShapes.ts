@@ -46,7 +46,7 @@ const within = (path: 'batch.doughInHandG' | 'batch.fillingInHandG', g: number):
  * shared out evenly; a dough and a filling that are both in hand are shared, between two shapes, so that both
  * are used up by pieces as they are planned. Null where a share makes not one piece.
  * @param others 1 to 3 shapes beside the plan's own
- * @example splitAmong(plan, ['cappelletti'], basis)?.parts.map(({ pieces }) => pieces) // [31, 84]
+ * @example splitAmong(plan, ['cappelletti'], basis)?.parts.map(({ pieces }) => pieces) // [22, 22]
  */
 export function splitAmong(plan: Plan, others: readonly FamilyId[], basis: Basis): Split | null {
   const { springBack } = modelOf(plan, basis).rolling;
@@ -64,7 +64,7 @@ export function splitAmong(plan: Plan, others: readonly FamilyId[], basis: Basis
 /**
  * Every other shape as a partner for a plan, the best first: all that holds, then what leaves least, then
  * what changes the doses least.
- * @example bestPartners(plan, basis)[0]?.parts[1]?.family // 'cappelletti'
+ * @example bestPartners(plan, basis)[0]?.parts[1]?.family // 'ravioliRound'
  */
 export function bestPartners(
   plan: Plan,

@@ -69,14 +69,7 @@ export function* searchHands(
     points.push(noWorse({ people, feasible, lengthMin, soonerMin }, points.at(-1)));
     yield;
   }
-  const gain = (i: number) => {
-    const [here, next] = [points[i]!, points[i + 1]];
-    if (!next) return 0;
-    if (next.feasible !== here.feasible) return Infinity;
-    return here.feasible
-      ? here.lengthMin - next.lengthMin
-      : (next.soonerMin ?? -Infinity) - (here.soonerMin ?? -Infinity);
-  };
+  const gain = (i: number) => points[i]!.lengthMin - (points[i + 1] ?? points[i]!).lengthMin;
   const at = points.findIndex(({ feasible }, i) => feasible && gain(i) < WORTH_MIN);
   return { points, enough: at < 0 ? most : points[at]!.people };
 }
