@@ -1,6 +1,6 @@
 /**
  * Bundles what runs beside the pages: the browser's own worker for the bench, into public/, and the server's
- * thread that draws PDFs, into build/.
+ * threads, which draw PDFs and work on the kitchen's file, into build/.
  */
 import { buildSync } from 'esbuild';
 
@@ -24,4 +24,15 @@ buildSync({
   target: 'node20',
   // These read files of their own beside them.
   external: ['pdfkit', 'fontkit'],
+});
+
+buildSync({
+  entryPoints: ['src/server/vault/vaultThread.ts'],
+  outfile: 'build/vault-thread.mjs',
+  bundle: true,
+  format: 'esm',
+  platform: 'node',
+  target: 'node20',
+  // It loads a library of its own.
+  external: ['better-sqlite3'],
 });

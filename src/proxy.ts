@@ -7,6 +7,7 @@ import { entry, type Entry } from './server/door/entry';
 import { SESSION_COOKIE } from './server/door/sessions';
 import { doorState } from './server/door/state';
 import { writeRefusal } from './server/door/writes';
+import { databaseProblem } from './server/vault/problem';
 import { problemAnswer } from './server/vault/problemPage';
 import { vaultTrouble } from './server/vault/trouble';
 
@@ -31,10 +32,15 @@ export function proxy(request: NextRequest): Response {
   const trouble = path.startsWith('/_next/') ? null : vaultTrouble();
   if (trouble) return problemAnswer(trouble, { path, headers: carried });
 
-  const found: Entry = entry(doorState(), {
-    path,
-    cookie: request.cookies.get(SESSION_COOKIE)?.value,
-  });
+  let found: Entry;
+  try {
+    found = entry(doorState(), { path, cookie: request.cookies.get(SESSION_COOKIE)?.value });
+  } catch (error) {
+    // Where it cannot be read who may come in, nobody does.
+    const problem = databaseProblem(error);
+    if (!problem) throw error;
+    return problemAnswer(problem, { path, headers: carried });
+  }
   if (found.kind === 'noKeys') {
     return refuse(
       503,

@@ -21,7 +21,8 @@ export default function PageError({
         <h1 className="font-display text-[2rem]">This page could not be laid out</h1>
         <p className="mt-2 mb-5 text-lead">
           Nothing stored was changed, and what you typed is kept on this device. Try again; if it
-          stays so, the plan’s older revisions are still there.
+          stays so, the plan’s older revisions are still there, and Safe keeping says whether the
+          kitchen’s file is whole.
         </p>
         <div className="flex flex-wrap gap-2">
           <button type="button" className="btn btn-strong" onClick={reset}>
@@ -29,6 +30,9 @@ export default function PageError({
           </button>
           <WholeLink to="/" className="btn">
             All plans
+          </WholeLink>
+          <WholeLink to="/kitchen/keeping" className="btn">
+            Safe keeping
           </WholeLink>
         </div>
       </main>

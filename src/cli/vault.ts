@@ -6,7 +6,7 @@ import { kitchenFile, openKitchenFile } from '../server/database';
 import { comingIn } from '../server/vault/archive/comingIn';
 import { readAll } from '../server/vault/archive/readAll';
 import { takeIn, WHERE_DIFFERENT } from '../server/vault/archive/takeIn';
-import { copyTo } from '../server/vault/copies';
+import { checkCopy, copyTo } from '../server/vault/copies';
 import { VaultProblem } from '../server/vault/problem';
 import { restoreFile } from '../server/vault/restoreFile';
 import type { VaultCommand } from './vaultCommands';
@@ -37,7 +37,7 @@ export async function vaultCommand(
   try {
     switch (command) {
       case 'backup':
-        await copyTo(db, file);
+        await copyTo(db, file, checkCopy);
         return { copied: kitchen, to: file };
       case 'export': {
         const archive = readAll(db);

@@ -2,6 +2,7 @@ import { openDatabase, type Database } from './db/database';
 import { bringCorrectionsForward } from './repositories/corrections';
 import { bringLogForward } from './repositories/log';
 import { refreshSummaries } from './repositories/runs';
+import { databaseProblem } from './vault/problem';
 
 const held = globalThis as { mortarDatabase?: Database };
 
@@ -11,10 +12,14 @@ const held = globalThis as { mortarDatabase?: Database };
  */
 export function openKitchenFile(file: string): Database {
   const db = openDatabase(file);
-  if (!isReadOnly(db)) {
+  if (isReadOnly(db)) return db;
+  try {
     bringLogForward(db);
     bringCorrectionsForward(db);
     refreshSummaries(db);
+  } catch (error) {
+    // Damaged in part, it is opened all the same: what can be read is read, and a copy is restored from there.
+    if (databaseProblem(error)?.trouble !== 'damaged') throw error;
   }
   return db;
 }

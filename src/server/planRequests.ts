@@ -100,20 +100,28 @@ export const templateSchema = z.strictObject({
   format: oneOf('format', ['pdf', 'svg']).default('pdf'),
 });
 
-/** A file to keep, named after the plan. */
-export function fileAnswer(
-  body: string | Buffer,
-  { name, extension, type }: { name: string; extension: string; type: string },
-): Response {
+/** A file to keep: what it is called, and what it is. */
+interface FileAnswered {
+  readonly name: string;
+  readonly extension: string;
+  readonly type: string;
+}
+
+/** What is said of a file to keep before it. */
+export function fileHeaders({ name, extension, type }: FileAnswered): Record<string, string> {
   const plain = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
   const file = `${cutTo(plain, 60)}.${extension}`;
-  return new Response(typeof body === 'string' ? body : new Uint8Array(body), {
-    headers: {
-      'content-type': type.startsWith('application/pdf') ? type : `${type}; charset=utf-8`,
-      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file)}`,
-    },
-  });
+  return {
+    'content-type': type.startsWith('application/pdf') ? type : `${type}; charset=utf-8`,
+    'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file)}`,
+  };
 }
+
+/** A file to keep, named after the plan. */
+export const fileAnswer = (body: string | Buffer, named: FileAnswered): Response =>
+  new Response(typeof body === 'string' ? body : new Uint8Array(body), {
+    headers: fileHeaders(named),
+  });
 
 /** There is no sheet to draw: why, for a person. */
 export const nothingToPrint = (): Response =>
@@ -143,15 +151,20 @@ export async function answer(
     if (needs !== 'look') await allow(needs);
     return await handle();
   } catch (error) {
-    if (error instanceof PlanError) return bad(error.message, error.path);
-    if (error instanceof FieldError) return bad(error.message, error.field);
-    if (error instanceof TooLarge) return bad(error.message, '', 413);
-    if (error instanceof ForbiddenError) return bad(error.message, '', 403);
-    if (error instanceof NotFoundError) return bad(error.message, '', 404);
-    if (error instanceof UnreadableError) return bad(error.message, '', 422);
-    const problem = databaseProblem(error);
-    if (problem) return bad(problem.message, '', STATUS[problem.trouble]);
-    console.error(error);
-    return bad('It could not be written. Nothing stored was changed.', '', 500);
+    return refusal(error);
   }
+}
+
+/** What an error is answered with. */
+export function refusal(error: unknown): Response {
+  if (error instanceof PlanError) return bad(error.message, error.path);
+  if (error instanceof FieldError) return bad(error.message, error.field);
+  if (error instanceof TooLarge) return bad(error.message, '', 413);
+  if (error instanceof ForbiddenError) return bad(error.message, '', 403);
+  if (error instanceof NotFoundError) return bad(error.message, '', 404);
+  if (error instanceof UnreadableError) return bad(error.message, '', 422);
+  const problem = databaseProblem(error);
+  if (problem) return bad(problem.message, '', STATUS[problem.trouble]);
+  console.error(error);
+  return bad('It could not be written. Nothing stored was changed.', '', 500);
 }

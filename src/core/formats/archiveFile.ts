@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
+import { strFromU8, strToU8, Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import * as z from 'zod';
 import { firstIssue } from '../plan/document/parsePlan';
 import { FieldError } from '../range';
@@ -143,81 +143,154 @@ const lines = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, n
 const inFolder = (folder: string, id: string): string =>
   `${folder}/${encodeURIComponent(id).replaceAll('.', '%2E')}.json`;
 
-/** Writes an archive as a zip file. The same kitchen gives the same bytes. */
-export function writeArchive({
-  kitchen,
-  ingredients,
-  preparations,
-  plans,
-  runs,
-  days,
-  practice,
-}: Archive): Uint8Array {
+/**
+ * Writes an archive as a zip file, a part at a time. The same kitchen gives the same bytes.
+ * @param give takes each part of the file as it is made
+ */
+export function archiveParts(
+  { kitchen, ingredients, preparations, plans, runs, days, practice }: Archive,
+  give: (part: Uint8Array) => void,
+): void {
+  const zip = new Zip((error, part) => {
+    if (error) throw error;
+    give(part);
+  });
+  const add = (name: string, content: Uint8Array) => {
+    const file = new ZipDeflate(name, { level: 6 });
+    file.mtime = NO_TIME;
+    zip.add(file);
+    file.push(content, true);
+  };
   const rows = (from: readonly ArchivedRow[]) =>
     from.map(({ document, ...rest }) => ({ ...rest, row: asKept(document) }));
-  const files: Zippable = {
-    'README.txt': strToU8(README),
-    'archive.json': lines({
+  add('README.txt', strToU8(README));
+  add(
+    'archive.json',
+    lines({
       format: ARCHIVE_FORMAT,
       version: 1,
       plans: plans.length,
       runs: runs.length,
       days: days.length,
     }),
-    'pantry.json': lines({ ingredients: rows(ingredients), preparations: rows(preparations) }),
-  };
-  if (kitchen !== null) files['kitchen.json'] = lines(asKept(kitchen));
+  );
+  add('pantry.json', lines({ ingredients: rows(ingredients), preparations: rows(preparations) }));
+  if (kitchen !== null) add('kitchen.json', lines(asKept(kitchen)));
   if (practice.length > 0) {
-    files['practice.json'] = lines(
-      practice.map(({ document, ...rest }) => ({ ...rest, answer: asKept(document) })),
+    add(
+      'practice.json',
+      lines(practice.map(({ document, ...rest }) => ({ ...rest, answer: asKept(document) }))),
     );
   }
   for (const { revisions, ...plan } of plans) {
-    files[inFolder('plans', plan.id)] = lines({
-      ...plan,
-      revisions: revisions.map(({ document, ...rest }) => ({ ...rest, plan: asKept(document) })),
-    });
+    add(
+      inFolder('plans', plan.id),
+      lines({
+        ...plan,
+        revisions: revisions.map(({ document, ...rest }) => ({ ...rest, plan: asKept(document) })),
+      }),
+    );
   }
   for (const { basis, events, ...run } of runs) {
-    files[inFolder('runs', run.id)] = lines({
-      ...run,
-      basis: asKept(basis),
-      events: events.map(({ document, ...rest }) => ({ ...rest, event: asKept(document) })),
-    });
+    add(
+      inFolder('runs', run.id),
+      lines({
+        ...run,
+        basis: asKept(basis),
+        events: events.map(({ document, ...rest }) => ({ ...rest, event: asKept(document) })),
+      }),
+    );
   }
   for (const { document, marks, ...day } of days) {
-    files[inFolder('days', day.id)] = lines({
-      ...day,
-      day: asKept(document),
-      marks: marks.map(({ document: mark, ...rest }) => ({ ...rest, mark: asKept(mark) })),
-    });
+    add(
+      inFolder('days', day.id),
+      lines({
+        ...day,
+        day: asKept(document),
+        marks: marks.map(({ document: mark, ...rest }) => ({ ...rest, mark: asKept(mark) })),
+      }),
+    );
   }
-  return zipSync(files, { mtime: NO_TIME, level: 6 });
+  zip.end();
+}
+
+/** The same as one. */
+export function writeArchive(archive: Archive): Uint8Array {
+  const parts: Uint8Array[] = [];
+  archiveParts(archive, (part) => parts.push(part));
+  return joined(parts);
 }
 
 /** An archive unpacks to no more than this, bytes, in no more files. */
 const MOST_BYTES = 400 * 1024 * 1024;
 const MOST_FILES = 50_000;
 
-/** Unpacks a zip file, its size looked at before anything is. @throws FieldError */
+/** A large one unpacks to no more than so many times its size: plans and taps come to 10 to 40 times. */
+const MOST_TIMES = 150;
+const LARGE_BYTES = 20 * 1024 * 1024;
+
+/** So much is unpacked between two looks at how much it has become, bytes. */
+const STEP_BYTES = 64 * 1024;
+
+/**
+ * Unpacks a zip file. What it says of its own sizes is not believed: bytes are counted as they come out, each
+ * part of the file is unpacked once, and it must be whole to its end.
+ * @throws FieldError
+ */
 function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
+  const files = new Map<string, Uint8Array[]>();
+  const most = Math.min(MOST_BYTES, Math.max(LARGE_BYTES, MOST_TIMES * bytes.length));
   let total = 0;
-  let files = 0;
+  const unzip = new Unzip((file) => {
+    const parts: Uint8Array[] = [];
+    if (files.size >= MOST_FILES) throw new FieldError('archive', `holds over ${MOST_FILES} files`);
+    files.set(file.name, parts);
+    file.ondata = (error, part) => {
+      if (error) throw error;
+      total += part.length;
+      if (total > most) {
+        throw new FieldError(
+          'archive',
+          `unpacks to more than ${Math.round(most / 1024 / 1024)} MB`,
+        );
+      }
+      parts.push(part);
+    };
+    file.start();
+  });
+  unzip.register(UnzipInflate);
   try {
-    return unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        total += originalSize;
-        files += 1;
-        if (total > MOST_BYTES || files > MOST_FILES) {
-          throw new FieldError('archive', `unpacks to more than ${MOST_BYTES / 1024 / 1024} MB`);
-        }
-        return true;
-      },
-    });
+    for (let at = 0; at < bytes.length; at += STEP_BYTES) {
+      unzip.push(bytes.subarray(at, at + STEP_BYTES), at + STEP_BYTES >= bytes.length);
+    }
   } catch (error) {
     if (error instanceof FieldError) throw error;
     throw new FieldError('archive', 'is not a zip file that can be unpacked');
   }
+  if (filesAtEnd(bytes) !== files.size) {
+    throw new FieldError('archive', 'is not a zip file that can be unpacked');
+  }
+  return Object.fromEntries([...files].map(([name, parts]) => [name, joined(parts)]));
+}
+
+/** How many files a zip file says it holds, at its end; null where its end is missing: it was cut short. */
+function filesAtEnd(bytes: Uint8Array): number | null {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  // The record at the end is 22 bytes, and a comment of up to 64 kB.
+  for (let at = bytes.length - 22; at >= Math.max(0, bytes.length - 22 - 0xffff); at--) {
+    if (view.getUint32(at, true) === 0x06054b50) return view.getUint16(at + 10, true);
+  }
+  return null;
+}
+
+function joined(parts: readonly Uint8Array[]): Uint8Array {
+  const all = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
 }
 
 /**

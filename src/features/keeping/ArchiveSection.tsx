@@ -8,6 +8,7 @@ import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
 import { ChooseFile } from '@/ui/files/ChooseFile';
 import { say } from '@/ui/layout/say';
+import { sendArchive } from './sendArchive';
 
 const PARTS: readonly (readonly [keyof ComingIn, string])[] = [
   ['plans', 'Plans'],
@@ -22,43 +23,33 @@ const PARTS: readonly (readonly [keyof ComingIn, string])[] = [
 /** Names shown at most; the count says the rest. */
 const MOST_NAMED = 6;
 
-async function send(
-  file: File,
-  where: 'look' | WhereDifferent,
-): Promise<{ readonly changes: ComingIn } | { readonly error: string }> {
-  try {
-    const response = await fetch(`/api/archive?where=${where}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/zip' },
-      body: file,
-    });
-    const body = (await response.json()) as ComingIn & { error?: string };
-    return response.ok ? { changes: body } : { error: body.error ?? 'It was not taken.' };
-  } catch {
-    return { error: 'No answer from the server. Nothing was changed.' };
-  }
-}
-
 /** Everything as one open archive, out and in: what it would change is shown before anything is. */
 export function ArchiveSection() {
   const router = useRouter();
   const [looked, setLooked] = useState<{ file: File; changes: ComingIn } | null>(null);
   const [where, setWhere] = useState<WhereDifferent>('keep');
   const [error, setError] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const [doing, setDoing] = useState<{ says: string; share: number; callOff(): void } | null>(null);
 
-  const look = async (file: File) => {
+  const send = async (file: File, to: 'look' | WhereDifferent) => {
+    const calledOff = new AbortController();
+    const says = to === 'look' ? `Reading ${file.name}` : `Taking ${file.name} in`;
+    const onProgress = (share: number) =>
+      setDoing({ says, share, callOff: () => calledOff.abort() });
     setError(null);
+    onProgress(0);
+    const sent = await sendArchive(file, to, { onProgress, signal: calledOff.signal });
+    setDoing(null);
+    if ('error' in sent) setError(`${file.name} was not taken: ${sent.error}`);
+    return 'error' in sent ? null : sent.changes;
+  };
+  const look = async (file: File) => {
     setLooked(null);
-    const found = await send(file, 'look');
-    if ('error' in found) setError(`${file.name} was not taken: ${found.error}`);
-    else setLooked({ file, changes: found.changes });
+    const changes = await send(file, 'look');
+    if (changes) setLooked({ file, changes });
   };
   const take = async (file: File) => {
-    setBusy(true);
-    const found = await send(file, where);
-    setBusy(false);
-    if ('error' in found) return setError(`${file.name} was not taken: ${found.error}`);
+    if (!(await send(file, where))) return;
     setLooked(null);
     void say('Taken in');
     router.refresh();
@@ -85,6 +76,21 @@ export function ArchiveSection() {
           Take an archive in
         </ChooseFile>
       </div>
+      {doing && (
+        <div className="flex max-w-prose flex-wrap items-center gap-3">
+          <p role="status" className="min-w-0 break-words">
+            {doing.says} …
+          </p>
+          <progress
+            className="h-3 w-40 accent-[var(--ink)]"
+            aria-label={doing.says}
+            value={doing.share || undefined}
+          />
+          <button type="button" className="btn" onClick={doing.callOff}>
+            Call it off
+          </button>
+        </div>
+      )}
       {error && (
         <p role="alert" className="max-w-prose font-semibold break-words text-brick">
           {error}
@@ -120,7 +126,7 @@ export function ArchiveSection() {
           )}
           <div className="flex flex-wrap gap-2">
             {(fresh || differs) && (
-              <Button strong resting={busy} onClick={() => void take(looked.file)}>
+              <Button strong resting={doing !== null} onClick={() => void take(looked.file)}>
                 Take it in
               </Button>
             )}

@@ -53,7 +53,7 @@ export function KeepingPage({
     run(
       'Restoring…',
       () => ('file' in what ? restoreUpload(what.file) : restoreCopy(what.name)),
-      'Restored. What stood here is the newest copy in the list.',
+      'Restored. What stood here is kept beside the kitchen’s file.',
     );
   const [newest] = copies;
 

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
-import { render, screen, waitFor } from '@testing-library/react';
+import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { copyNow, mend, removeUnreadable, restoreCopy } from '@/server/actions/keeping';
 import { goBackToRevision } from '@/server/actions/plans';
@@ -9,6 +9,7 @@ import type { Unreadable } from '@/server/repositories/unreadable';
 import { ArchiveSection } from './ArchiveSection';
 import { KeepingPage } from './KeepingPage';
 import { MendPage } from './MendPage';
+import { sendArchive } from './sendArchive';
 
 const push = jest.fn();
 const refresh = jest.fn();
@@ -22,6 +23,7 @@ jest.mock('@/server/actions/keeping', () => ({
 jest.mock('@/server/actions/plans', () => ({ goBackToRevision: jest.fn() }));
 jest.mock('@/ui/layout/BenchBar', () => ({ BenchBar: () => null }));
 jest.mock('@/ui/layout/say', () => ({ say: jest.fn() }));
+jest.mock('./sendArchive', () => ({ sendArchive: jest.fn() }));
 
 const ok = { ok: true as const, value: 'copy.db' };
 const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
@@ -98,28 +100,26 @@ describe('an archive', () => {
     days: none,
     practice: none,
   };
-  const answers = (body: object, good = true) => {
-    const fetched = jest.fn().mockResolvedValue({ ok: good, json: () => Promise.resolve(body) });
-    globalThis.fetch = fetched;
-    return fetched;
-  };
   const choose = () =>
     userEvent.upload(screen.getByLabelText('An archive'), new File(['zip'], 'all.zip'));
 
   it('shows what it would change before anything is, and takes it as it was chosen', async () => {
-    const fetched = answers(coming);
+    jest.mocked(sendArchive).mockResolvedValue({ changes: coming });
     render(<ArchiveSection />);
     await choose();
     expect(await screen.findByText('2 new, 3 the same, 2 different (First, Second)')).toBeVisible();
-    expect(fetched.mock.calls.map(([url]) => url as string)).toEqual(['/api/archive?where=look']);
+    const asked = () =>
+      jest.mocked(sendArchive).mock.calls.map(([file, where]) => [file.name, where]);
+    expect(asked()).toEqual([['all.zip', 'look']]);
     await userEvent.click(screen.getByRole('radio', { name: 'Take the archive’s' }));
     await press('Take it in');
     await waitFor(() => expect(refresh).toHaveBeenCalled());
-    expect(fetched.mock.calls.at(-1)![0]).toBe('/api/archive?where=take');
+    expect(asked().at(-1)).toEqual(['all.zip', 'take']);
   });
 
   it('with nothing new offers nothing to take', async () => {
-    answers({ ...coming, plans: { ...none, same: 5 } });
+    const changes = { ...coming, plans: { ...none, same: 5 } };
+    jest.mocked(sendArchive).mockResolvedValue({ changes });
     render(<ArchiveSection />);
     await choose();
     expect(await screen.findByRole('button', { name: 'Nothing new in it' })).toBeVisible();
@@ -128,12 +128,30 @@ describe('an archive', () => {
   });
 
   it('that is none is refused by its name and the reason', async () => {
-    answers({ error: 'archive.json is missing' }, false);
+    jest.mocked(sendArchive).mockResolvedValue({ error: 'archive.json is missing' });
     render(<ArchiveSection />);
     await choose();
     expect(await screen.findByRole('alert')).toHaveTextContent(
       'all.zip was not taken: archive.json is missing',
     );
+  });
+});
+
+describe('an archive that takes long', () => {
+  it('shows how far it is, and is called off', async () => {
+    jest.mocked(sendArchive).mockImplementation(
+      (_file, _where, { onProgress, signal }) =>
+        new Promise((resolve) => {
+          act(() => onProgress(0.4));
+          signal.addEventListener('abort', () => resolve({ error: 'It was called off.' }));
+        }),
+    );
+    render(<ArchiveSection />);
+    await userEvent.upload(screen.getByLabelText('An archive'), new File(['zip'], 'all.zip'));
+    expect(await screen.findByRole('progressbar', { name: 'Reading all.zip' })).toHaveValue(0.4);
+    await press('Call it off');
+    expect(await screen.findByRole('alert')).toHaveTextContent('It was called off.');
+    expect(screen.queryByRole('progressbar')).toBeNull();
   });
 });
 

@@ -9,6 +9,7 @@ import type { Outcome } from '../outcome';
 import { mendDocument, removeDocument } from '../repositories/keeping';
 import { DOCUMENT_KINDS } from '../repositories/unreadable';
 import { copyPath, makeCopy, restoreFrom } from '../vault/copies';
+import { checkAside } from '../vault/inVault';
 
 const documentSchema = z.strictObject({
   kind: z.enum(DOCUMENT_KINDS),
@@ -42,7 +43,9 @@ export async function removeUnreadable(which: unknown): Promise<Outcome> {
 
 /** Copies the kitchen now, beside its file. Gives the copy's name. */
 export async function copyNow(): Promise<Outcome<string>> {
-  const result = await acting('plan', () => makeCopy(database(), 'by-hand', new Date()));
+  const result = await acting('plan', () =>
+    makeCopy(database(), 'by-hand', { now: new Date(), check: checkAside }),
+  );
   revalidatePath('/kitchen/keeping');
   return result;
 }
@@ -52,7 +55,11 @@ export async function restoreCopy(name: unknown): Promise<Outcome<string>> {
   const result = await acting('plan', () => {
     const db = database();
     const copy = copyPath(db, check(z.string().min(1).max(80), name));
-    return restoreFrom(db, copy, { now: new Date(), bringForward: openKitchenFile });
+    return restoreFrom(db, copy, {
+      now: new Date(),
+      bringForward: openKitchenFile,
+      check: checkAside,
+    });
   });
   revalidatePath('/', 'layout');
   return result;

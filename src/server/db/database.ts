@@ -104,14 +104,27 @@ export function openToRead(file: string): Database {
   return over(client);
 }
 
-/** Files whose place another takes just now. Pages and routes are bundled apart, and run in one process. */
-const held = ((globalThis as { mortarHeld?: Set<string> }).mortarHeld ??= new Set<string>());
+/** Files that take no write just now, and why. Pages and routes are bundled apart, and run in one process. */
+const held = ((globalThis as { mortarHeld?: Map<string, string> }).mortarHeld ??= new Map<
+  string,
+  string
+>());
 
-/** Takes no write of a kitchen while something is done: one that were answered meanwhile would be lost. */
-export async function whileHeld<T>(db: Database, run: () => Promise<T>): Promise<T> {
+/** @throws VaultProblem while a kitchen's file is held */
+function checkFree(file: string): void {
+  const why = held.get(file);
+  if (why !== undefined) throw new VaultProblem('busy', why);
+}
+
+/**
+ * Takes no write of a kitchen while something is done: one that were answered meanwhile would be lost, or would
+ * stop everybody until it is over.
+ * @param why what those are told who would write meanwhile
+ */
+export async function whileHeld<T>(db: Database, why: string, run: () => Promise<T>): Promise<T> {
   const file = resolve(db.$client.name);
-  if (held.has(file)) throw new VaultProblem('busy', 'a copy is being restored');
-  held.add(file);
+  checkFree(file);
+  held.set(file, why);
   try {
     return await run();
   } finally {
@@ -122,11 +135,9 @@ export async function whileHeld<T>(db: Database, run: () => Promise<T>): Promise
 /**
  * Writes in one transaction, all of it or nothing. The file is claimed at once, so that of two writers
  * the second waits for the first instead of failing half way.
- * @throws VaultProblem while a copy takes the kitchen's place
+ * @throws VaultProblem while the kitchen is held
  */
 export function write<T>(db: Database, run: (tx: Connection) => T): T {
-  if (held.has(resolve(db.$client.name))) {
-    throw new VaultProblem('busy', 'a copy is being restored');
-  }
+  checkFree(resolve(db.$client.name));
   return db.transaction((tx) => run(tx), { behavior: 'immediate' });
 }

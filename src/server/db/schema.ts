@@ -85,7 +85,9 @@ export const runs = sqliteTable(
   (table) => [
     index('runs_plan').on(table.planId, table.madeOn),
     index('runs_day').on(table.madeOn),
-    index('runs_status').on(table.status),
+    // What a page asks of finished batches is read from the index alone.
+    index('runs_status').on(table.status, table.madeOn, table.id, table.updatedAt),
+    index('runs_status_plan').on(table.status, table.planId, table.madeOn),
   ],
 );
 
@@ -128,10 +130,14 @@ export const pantryPreparations = sqliteTable('pantry_preparations', {
   updatedAt: text().notNull(),
 });
 
-/** The pantry's own: one row. Its edition grows with every write, so that no two writes give a row the same. */
+/**
+ * The pantry's own: one row. Its edition grows with every write, so that no two writes give a row the same. Its mark
+ * is another whenever a row of it is (the file sees to that itself): pantries of one mark are the same.
+ */
 export const pantries = sqliteTable('pantries', {
   id: integer().primaryKey(),
   edition: integer().notNull(),
+  mark: text(),
 });
 
 /** The kitchen: one row, a kitchen document as JSON. */

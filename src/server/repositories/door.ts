@@ -4,6 +4,7 @@ import { v4 as newId } from 'uuid';
 import { readRole, type Role } from '../door/roles';
 import { write, type Connection, type Database } from '../db/database';
 import { doorKeys, doors, runs, sharedLinks } from '../db/schema';
+import { databaseProblem } from '../vault/problem';
 import { NotFoundError } from './notFound';
 
 const ONLY = 1;
@@ -127,11 +128,14 @@ export function unshareRun(db: Database, runId: string): void {
 
 /**
  * Gives a kitchen that is about to be restored the access of the one whose place it takes: a key or a link that was
- * taken away does not come back with old data, and none that was given goes. Every session ends.
+ * taken away does not come back with old data, and none that was given goes. Every session ends. Where the damage
+ * is in who may come in, the house's own key is all that comes with the copy.
  */
-export function carryAccess(from: Database, to: Database): void {
-  const keys = from.select().from(doorKeys).all();
-  const links = from.select().from(sharedLinks).all();
+export function carryAccess(from: Database | null, to: Database): void {
+  const { keys, links } = (from && accessOf(from)) ?? {
+    keys: to.select().from(doorKeys).where(eq(doorKeys.name, HOUSE)).all(),
+    links: [],
+  };
   write(to, (tx) => {
     tx.delete(sharedLinks).run();
     tx.delete(doorKeys).run();
@@ -143,4 +147,17 @@ export function carryAccess(from: Database, to: Database): void {
       if (there) tx.insert(sharedLinks).values(link).run();
     }
   });
+}
+
+/** Who may come in, and which links lead in; null where the file is damaged just there. */
+function accessOf(db: Database) {
+  try {
+    return {
+      keys: db.select().from(doorKeys).all(),
+      links: db.select().from(sharedLinks).all(),
+    };
+  } catch (error) {
+    if (databaseProblem(error)?.trouble === 'damaged') return null;
+    throw error;
+  }
 }

@@ -50,7 +50,7 @@ describe.each(KINDS)('a %s that cannot be read', (kind) => {
 
   it('is found and named, and nothing that is shared falls with it', () => {
     spoil(kind, '{ "name": "Half');
-    expect(findUnreadable(db)).toEqual([
+    expect(findUnreadable(db).documents).toEqual([
       expect.objectContaining({ kind, id, reason: 'it is not JSON' }),
     ]);
     queryPlans(db, { shelf: 'current', words: 'a' });
@@ -73,7 +73,7 @@ describe.each(KINDS)('a %s that cannot be read', (kind) => {
     expect(() => mend('{}')).toThrow(/document cannot be read yet/);
     mend(whole);
     expect(rawDocument(db, kind, id)).toEqual({ text: whole, why: null });
-    expect(findUnreadable(db)).toEqual([]);
+    expect(findUnreadable(db).documents).toEqual([]);
     expect(() => mend(whole)).toThrow('document can be read as it is');
   });
 
@@ -93,7 +93,7 @@ describe.each(KINDS)('a %s that cannot be read', (kind) => {
       expect(listDays(db, 'deleted').unreadable).toHaveLength(1);
       remove();
     }
-    expect(findUnreadable(db)).toEqual([]);
+    expect(findUnreadable(db).documents).toEqual([]);
     expect(remove).toThrow(/There is no/);
   });
 });

@@ -1,5 +1,6 @@
 import { and, desc, eq, isNotNull, sql } from 'drizzle-orm';
 import { ingredientSchema, preparationSchema } from '@/core/composition/pantrySchema';
+import type { Pantry } from '@/core/composition/pantry';
 import { kitchenSchema } from '@/core/kitchen/kitchen';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { FieldError } from '@/core/range';
@@ -16,6 +17,7 @@ import {
   runEvents,
   runs,
 } from '../db/schema';
+import { databaseProblem } from '../vault/problem';
 import { destroyDay, moveDay } from './days';
 import { NotFoundError } from './notFound';
 import { getPantry, nextPantryEdition, removeRow } from './pantry';
@@ -36,7 +38,7 @@ interface Keeping {
   all(db: Connection): readonly { readonly id: string; readonly document: string }[];
   one(db: Connection, id: string): { readonly document: string } | undefined;
   /** @throws when the document is none */
-  parse(value: unknown, db: Connection): unknown;
+  parse(value: unknown, pantry: () => Pantry): unknown;
   /** Puts a document that was read in its place. */
   put(tx: Connection, id: string, document: string, now: Date): void;
   remove(db: Database, id: string, now: Date): void;
@@ -94,7 +96,7 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
         .innerJoin(planRevisions, newest)
         .where(eq(plans.id, id))
         .get(),
-    parse: (value, db) => parsePlan(value, getPantry(db)),
+    parse: (value, pantry) => parsePlan(value, pantry()),
     // The one that cannot be read stays behind it, as every revision does.
     put: (tx, id, document, now) => addRevision(tx, { planId: id, document, sitting: '', now }),
     remove(db, id, now) {
@@ -123,7 +125,7 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
         .from(planRevisions)
         .where(revisionAt(id))
         .get(),
-    parse: (value, db) => parsePlan(value, getPantry(db)),
+    parse: (value, pantry) => parsePlan(value, pantry()),
     put(tx, id, document) {
       tx.update(planRevisions).set({ document }).where(revisionAt(id)).run();
     },
@@ -216,19 +218,40 @@ const KEEPING: Readonly<Record<DocumentKind, Keeping>> = {
   },
 };
 
-const reading = (db: Connection, kind: DocumentKind, id: string, text: string): unknown =>
-  readDocument(text, (value) => KEEPING[kind].parse(value, db), { kind, id });
+/** Reads documents with the pantry of a kitchen, which is read once, when it is needed. */
+function readerOf(db: Connection) {
+  let pantry: Pantry | undefined;
+  const pantryOf = () => (pantry ??= getPantry(db));
+  return (kind: DocumentKind, id: string, text: string): unknown =>
+    readDocument(text, (value) => KEEPING[kind].parse(value, pantryOf), { kind, id });
+}
+
+/** What of a kitchen cannot be read. */
+export interface Unread {
+  readonly documents: readonly Unreadable[];
+  /** Kinds of which some, or all, lie in a part of the file that is damaged: none of them was looked at. */
+  readonly damaged: readonly DocumentKind[];
+}
 
 /**
  * Every kept document that cannot be read. Of older revisions and of events only what is no JSON is found
  * here; the rest is told where it is looked at.
  */
-export const findUnreadable = (db: Database): Unreadable[] =>
-  (Object.keys(KEEPING) as DocumentKind[]).flatMap(
-    (kind) =>
-      readEach(KEEPING[kind].all(db), ({ id, document }) => reading(db, kind, id, document))
-        .unreadable,
-  );
+export function findUnreadable(db: Database): Unread {
+  const read = readerOf(db);
+  const damaged: DocumentKind[] = [];
+  const documents = (Object.keys(KEEPING) as DocumentKind[]).flatMap((kind) => {
+    try {
+      return readEach(KEEPING[kind].all(db), ({ id, document }) => read(kind, id, document))
+        .unreadable;
+    } catch (error) {
+      if (databaseProblem(error)?.trouble !== 'damaged') throw error;
+      damaged.push(kind);
+      return [];
+    }
+  });
+  return { documents, damaged };
+}
 
 /** A kept document as it stands, and why it cannot be read; null where it can. */
 export interface RawDocument {
@@ -240,7 +263,9 @@ export interface RawDocument {
 export function rawDocument(db: Database, kind: DocumentKind, id: string): RawDocument {
   const found = KEEPING[kind].one(db, id);
   if (!found) throw new NotFoundError(kind, id);
-  const [why = null] = readEach([found.document], (text) => reading(db, kind, id, text)).unreadable;
+  const [why = null] = readEach([found.document], (text) =>
+    readerOf(db)(kind, id, text),
+  ).unreadable;
   return { text: found.document, why };
 }
 
@@ -255,7 +280,7 @@ export function mendDocument(
   if (!rawDocument(db, kind, id).why) throw new FieldError('document', 'can be read as it is');
   write(db, (tx) => {
     try {
-      reading(tx, kind, id, text);
+      readerOf(tx)(kind, id, text);
     } catch (error) {
       if (!(error instanceof UnreadableError)) throw error;
       throw new FieldError('document', `cannot be read yet: ${error.document.reason}`);
@@ -279,6 +304,7 @@ export function removeDocument(
 
 /** The newest revision of a plan that can be read; null when there is none. */
 export function lastReadable(db: Database, planId: string): number | null {
+  const read = readerOf(db);
   const found = db
     .select({ number: planRevisions.number, document: planRevisions.document })
     .from(planRevisions)
@@ -287,8 +313,8 @@ export function lastReadable(db: Database, planId: string): number | null {
     .all()
     .find(
       ({ number, document }) =>
-        readEach([document], (text) => reading(db, 'revision', `${planId}/${number}`, text)).read
-          .length > 0,
+        readEach([document], (text) => read('revision', `${planId}/${number}`, text)).read.length >
+        0,
     );
   return found?.number ?? null;
 }

@@ -36,6 +36,23 @@ beforeEach(() => {
 afterEach(() => db.$client.close());
 
 describe('the pantry', () => {
+  it('is read anew whenever a row of it changes, whoever changes it, and not else', () => {
+    saveRows(db, 'ingredients', [mill], { now });
+    const before = getPantry(db);
+    createPlan(db, { id: 'a', plan: planWith(), now });
+    expect(getPantry(db)).toBe(before);
+    // Past the product, as a hand in the file would.
+    const rename = "update pantry_ingredients set document = replace(document, 'Mill', 'Stone')";
+    db.$client.exec(rename);
+    expect(getPantry(db).ingredients.get('mill-flour')!.name).toBe('Stone flour');
+    // What was begun and taken back is not remembered.
+    db.$client.exec('begin');
+    db.$client.exec("delete from pantry_ingredients where id = 'mill-flour'");
+    expect(getPantry(db).ingredients.has('mill-flour')).toBe(false);
+    db.$client.exec('rollback');
+    expect(getPantry(db).ingredients.get('mill-flour')!.name).toBe('Stone flour');
+  });
+
   it('is the shipped one until rows of the cook’s own lie over it', () => {
     expect(getPantry(db)).toBe(startingPantry);
     saveRows(db, 'ingredients', [mill, { ...ricotta, water: 0.76 }], { now });

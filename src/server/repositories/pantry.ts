@@ -20,7 +20,35 @@ export type PantryTable = 'ingredients' | 'preparations';
 const TABLES = { ingredients: pantryIngredients, preparations: pantryPreparations } as const;
 
 /** The cook's own rows that can be read, by id. */
-export const ownRows = (db: Connection): PantryRows => readRows(db).rows;
+export const ownRows = (db: Connection): PantryRows => pantryKept(db).rows;
+
+/** What is remembered of the pantry of a mark. */
+interface Kept {
+  readonly rows: PantryRows;
+  readonly pantry: Pantry;
+}
+
+/** Pantries read before, by their mark: every page and every plan needs one, and it is seldom written to. */
+const marked = new Map<string, Kept>();
+
+/** A server looks after one kitchen; a command line may open two. */
+const MOST_MARKED = 3;
+
+function pantryKept(db: Connection): Kept {
+  const mark = pantryMark(db);
+  const known = mark === null ? undefined : marked.get(mark);
+  if (known) return known;
+  const { rows } = readRows(db);
+  const kept = { rows, pantry: pantryWith(rows) };
+  if (mark === null) return kept;
+  if (marked.size >= MOST_MARKED) marked.clear();
+  marked.set(mark, kept);
+  return kept;
+}
+
+/** What tells one state of the pantry from every other; null where it was never given. */
+export const pantryMark = (db: Connection): string | null =>
+  db.select({ mark: pantries.mark }).from(pantries).get()?.mark ?? null;
 
 /** Rows as they were read, by their text: most of a large pantry stands as it stood a moment ago. */
 const readAlready = new Map<string, Ingredient | Preparation>();
@@ -74,7 +102,7 @@ export function readRows(db: Connection): {
 }
 
 /** The pantry as it now stands: shipped rows, the cook's own over them. */
-export const getPantry = (db: Connection): Pantry => pantryWith(ownRows(db));
+export const getPantry = (db: Connection): Pantry => pantryKept(db).pantry;
 
 /** Kitchens of before editions hold rows of edition 1: the first that is given is past it. */
 const FIRST_EDITION = 2;

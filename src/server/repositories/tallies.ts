@@ -10,6 +10,7 @@ import { write, type Database } from '../db/database';
 import { planRevisions, plans } from '../db/schema';
 import { databaseProblem } from '../vault/problem';
 import { getBasisParts } from './basis';
+import { pantryMark } from './pantry';
 import { newest, type StoredPlan } from './plans';
 
 const tallySchema: z.ZodType<PlanTally> = z.object({
@@ -37,7 +38,8 @@ export function talliesOf(
   { built = process.env.MORTAR_BUILT }: { built?: string | undefined } = {},
 ): PlanTally[] {
   const parts: BasisParts = getBasisParts(db);
-  const stands = hash(JSON.stringify([built, parts]));
+  const { pantry, ...rest } = parts;
+  const stands = hash(JSON.stringify([built, pantryMark(db) ?? pantry, rest]));
   const kept = keptTallies(
     db,
     stored.map(({ id }) => id),

@@ -1,5 +1,5 @@
 import { chmodSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { planWith } from '@/core/testing/plans';
 import { isReadOnly, openKitchenFile } from '../database';
@@ -15,6 +15,7 @@ import {
   shareRun,
   unshareRun,
 } from '../repositories/door';
+import { findUnreadable } from '../repositories/keeping';
 import { createPlan, getPlan, listPlans } from '../repositories/plans';
 import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
 import { readAll } from './archive/readAll';
@@ -33,6 +34,7 @@ const troubleOf = (run: () => unknown): string | undefined => {
   return undefined;
 };
 const bringForward = openKitchenFile;
+const check = checkCopy;
 
 describe('a kitchen’s file', () => {
   it('of a newer product is refused by both versions, and not a byte of it changes', () => {
@@ -113,7 +115,7 @@ describe('copies', () => {
   it('are one file alone, their owner’s, and hold everything', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     checkCopy(copy);
     expect(statSync(copy).mode & 0o777).toBe(0o600);
     // 1 is a file without a log beside it.
@@ -127,9 +129,9 @@ describe('copies', () => {
   it('are made once a day, and the day after again', async () => {
     const db = filledKitchen();
     const file = db.$client.name;
-    expect(await keepCopies(db, minute(0))).toBe('2026-11-24-090000-daily.db');
-    expect(await keepCopies(db, minute(50))).toBeNull();
-    await keepCopies(db, new Date('2026-11-25T00:00:01Z'));
+    expect(await keepCopies(db, { now: minute(0), check })).toBe('2026-11-24-090000-daily.db');
+    expect(await keepCopies(db, { now: minute(50), check })).toBeNull();
+    await keepCopies(db, { now: new Date('2026-11-25T00:00:01Z'), check });
     expect(listCopies(file).map(({ at }) => at.slice(0, 10))).toEqual(['2026-11-25', '2026-11-24']);
     db.$client.close();
   });
@@ -155,10 +157,10 @@ describe('copies', () => {
   it('are put back whole, and what stood there is kept', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     const before = readAll(db);
     createPlan(db, { id: 'later', plan: planWith(), now: minute(20) });
-    const kept = await restoreFrom(db, copy, { now: minute(30), bringForward });
+    const kept = await restoreFrom(db, copy, { now: minute(30), bringForward, check });
     expect(readAll(db)).toEqual(before);
     const stood = openDatabase(join(copiesFolder(db.$client.name), kept));
     expect(getPlan(stood, 'later').id).toBe('later');
@@ -176,12 +178,12 @@ describe('copies', () => {
     const old = shareRun(db, 'run-1', minute(6));
     const session = getDoor(db);
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     removeKey(db, findKey(db, { name: 'gone' })!.id);
     unshareRun(db, 'run-1');
     give('new');
     const link = shareRun(db, 'run-1', minute(7));
-    await restoreFrom(db, copy, { now: minute(30), bringForward });
+    await restoreFrom(db, copy, { now: minute(30), bringForward, check });
     expect(listKeys(db).map(({ name }) => name)).toEqual(['new']);
     expect([sharedRun(db, old), sharedRun(db, link)]).toEqual([null, 'run-1']);
     expect(getDoor(db).secret).not.toBe(session.secret);
@@ -191,7 +193,7 @@ describe('copies', () => {
   it('lose no write that was answered while they come in: it is refused, or in what stood there', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     const answered: string[] = [];
     let [over, refused] = [false, 0];
     const writes = async () => {
@@ -207,7 +209,7 @@ describe('copies', () => {
       }
     };
     const writing = writes();
-    const kept = await restoreFrom(db, copy, { now: minute(30), bringForward });
+    const kept = await restoreFrom(db, copy, { now: minute(30), bringForward, check });
     over = true;
     await writing;
     const ids = (of: typeof db) => listPlans(of, 'current').plans.map(({ id }) => id);
@@ -222,17 +224,17 @@ describe('copies', () => {
   it('that are damaged or no kitchen are refused before anything changes', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     const bytes = readFileSync(copy);
     bytes.fill(0xff, 4096, 3 * 4096);
     writeFileSync(copy, bytes);
     const before = readAll(db);
-    await expect(restoreFrom(db, copy, { now: minute(30), bringForward })).rejects.toThrow(
+    await expect(restoreFrom(db, copy, { now: minute(30), bringForward, check })).rejects.toThrow(
       VaultProblem,
     );
     const empty = freshFile('empty.db');
     writeFileSync(empty, '');
-    await expect(restoreFrom(db, empty, { now: minute(30), bringForward })).rejects.toThrow(
+    await expect(restoreFrom(db, empty, { now: minute(30), bringForward, check })).rejects.toThrow(
       /it is empty/,
     );
     expect(readAll(db)).toEqual(before);
@@ -240,10 +242,58 @@ describe('copies', () => {
     db.$client.close();
   });
 
+  const DAMAGED: Readonly<Record<string, string[]>> = {
+    plan_revisions: ['plan', 'revision'],
+    run_events: ['event'],
+    days: ['day'],
+    door_keys: [],
+  };
+
+  it('take the place of a kitchen damaged in a table, which is set aside as it is', async () => {
+    const db = filledKitchen();
+    for (let n = 0; n < 40; n++) createPlan(db, { id: `p${n}`, plan: planWith(), now: minute(6) });
+    putKey(db, { name: '', role: 'plan', hash: 'house', now: minute(6) });
+    putKey(db, { name: 'mia', role: 'bench', hash: 'mia', now: minute(6) });
+    const copy = freshFile('copy.db');
+    await copyTo(db, copy, check);
+    const file = db.$client.name;
+    const whole = readAll(db);
+    const tables = db.$client
+      .prepare("select name, rootpage as page from sqlite_master where type = 'table' order by 2")
+      .all() as { name: string; page: number }[];
+    db.$client.close();
+    const bytes = readFileSync(file);
+    for (const { name, page } of tables) {
+      if (page === 1 || name.startsWith('__drizzle')) continue;
+      const ruined = Buffer.from(bytes);
+      ruined.fill(0xff, (page - 1) * 4096, page * 4096);
+      const other = freshFile();
+      writeFileSync(other, ruined);
+      // It opens, and the page from which a copy is restored says what is damaged.
+      const opened = openKitchenFile(other);
+      const { damaged } = findUnreadable(opened);
+      if (name in DAMAGED) expect([name, damaged]).toEqual([name, DAMAGED[name]]);
+      opened.$client.close();
+      const { before } = await restoreFile(other, copy, minute(40));
+      expect(before).toContain('set-aside');
+      const aside = readFileSync(join(dirname(other), basename(before!)));
+      expect([name, aside.length]).toEqual([name, ruined.length]);
+      const read = openDatabase(other);
+      expect([name, readAll(read)]).toEqual([name, whole]);
+      // Who may come in is carried over, or, where just that is damaged, the house alone.
+      const keys = listKeys(read).map((key) => key.name);
+      expect([name, keys]).toEqual([
+        name,
+        /^(door_keys|shared_links)$/.test(name) ? [''] : ['', 'mia'],
+      ]);
+      read.$client.close();
+    }
+  });
+
   it('take the place of a file that cannot be opened, which is set aside', async () => {
     const db = filledKitchen();
     const copy = freshFile('copy.db');
-    await copyTo(db, copy);
+    await copyTo(db, copy, check);
     db.$client.close();
     const file = freshFile();
     writeFileSync(file, 'ruined '.repeat(1000));
@@ -260,7 +310,9 @@ describe('copies', () => {
     const folder = freshFile('closed');
     writeFileSync(folder, '');
     chmodSync(folder, 0o600);
-    await expect(copyTo(db, join(folder, 'copy.db'))).rejects.toThrow(/folder cannot be reached/);
+    await expect(copyTo(db, join(folder, 'copy.db'), check)).rejects.toThrow(
+      /folder cannot be reached/,
+    );
     db.$client.close();
   });
 });

@@ -1,6 +1,7 @@
 import {
   chmodSync,
   closeSync,
+  copyFileSync,
   existsSync,
   fsyncSync,
   mkdirSync,
@@ -50,7 +51,8 @@ export function copyPath(db: Database, name: string): string {
 }
 
 /**
- * Looks whether a file is a whole kitchen that can be restored, and changes nothing in it.
+ * Looks whether a file is a whole kitchen that can be restored, and changes nothing in it. Of a large one it
+ * takes long: a server does it in a thread of its own.
  * @throws VaultProblem
  */
 export function checkCopy(file: string): void {
@@ -71,12 +73,15 @@ export function checkCopy(file: string): void {
   }
 }
 
+/** `checkCopy`, wherever it is done. */
+export type Check = (file: string) => void | Promise<void>;
+
 /**
  * Copies a kitchen as it stands to a file of its own, while it is in use. The copy is one file without a log,
  * read back whole before it takes its name; what stood under that name is then replaced.
  * @throws VaultProblem when the disk will not have it, or what was written does not read back
  */
-export async function copyTo(db: Database, file: string): Promise<void> {
+export async function copyTo(db: Database, file: string, check: Check): Promise<void> {
   const part = `${file}.part`;
   try {
     mkdirSync(dirname(resolve(file)), { recursive: true, mode: 0o700 });
@@ -88,7 +93,7 @@ export async function copyTo(db: Database, file: string): Promise<void> {
     await db.$client.backup(part);
     chmodSync(part, 0o600);
     standAlone(part);
-    checkCopy(part);
+    await check(part);
     onDisk(part);
     renameSync(part, file);
     onDisk(dirname(resolve(file)));
@@ -113,9 +118,13 @@ function onDisk(path: string): void {
 }
 
 /** Makes a copy beside the kitchen's file, of a kind and a time. Gives its name. */
-export async function makeCopy(db: Database, kind: Copy['kind'], now: Date): Promise<string> {
+export async function makeCopy(
+  db: Database,
+  kind: Copy['kind'],
+  { now, check }: { now: Date; check: Check },
+): Promise<string> {
   const name = copyName(kind, now);
-  await copyTo(db, join(copiesFolder(fileOf(db)), name));
+  await copyTo(db, join(copiesFolder(fileOf(db)), name), check);
   return name;
 }
 
@@ -123,29 +132,44 @@ export async function makeCopy(db: Database, kind: Copy['kind'], now: Date): Pro
  * The day's copy, once a day, and those that are too old taken away.
  * @returns the name of a copy made now; null when the day has one
  */
-export async function keepCopies(db: Database, now: Date): Promise<string | null> {
+export async function keepCopies(
+  db: Database,
+  { now, check }: { now: Date; check: Check },
+): Promise<string | null> {
   const file = fileOf(db);
   const today = now.toISOString().slice(0, 10);
   const has = listCopies(file).some(({ kind, at }) => kind === 'daily' && at.startsWith(today));
-  const made = has ? null : await makeCopy(db, 'daily', now);
+  const made = has ? null : await makeCopy(db, 'daily', { now, check });
   for (const name of copiesToRemove(listCopies(file))) rmSync(join(copiesFolder(file), name));
   return made;
 }
 
 /**
- * Puts a copy in a kitchen's place. What stands there is copied first, so that it can be put back; a copy of
- * an older product is brought forward, before anything is changed. Other programs that hold the file open see
- * it change in one step. Who may come in is not restored: that stays as it is now, and every session ends.
+ * Puts a copy in a kitchen's place. What stands there is copied first, so that it can be put back, or set aside
+ * as it is where it is damaged; a copy of an older product is brought forward, before anything is changed. Other
+ * programs that hold the file open see it change in one step. Who may come in is not restored: that stays as it
+ * is now, and every session ends.
  * @param bringForward what is done to an older file as it is opened
- * @returns the name of the copy of what stood there
+ * @param access the kitchen that knows who may come in, where it is another; null where none does
+ * @returns the name of the copy of what stood there, or of the file that was set aside
  * @throws VaultProblem when the copy is no whole kitchen; nothing is changed then
  */
 export async function restoreFrom(
   db: Database,
   copy: string,
-  { now, bringForward }: { now: Date; bringForward: (file: string) => Database },
+  {
+    now,
+    bringForward,
+    check,
+    access = db,
+  }: {
+    now: Date;
+    bringForward: (file: string) => Database;
+    check: Check;
+    access?: Database | null;
+  },
 ): Promise<string> {
-  checkCopy(copy);
+  await check(copy);
   const file = fileOf(db);
   const part = `${file}.restored`;
   rmSync(part, { force: true });
@@ -155,14 +179,19 @@ export async function restoreFrom(
     chmodSync(part, 0o600);
     const forward = bringForward(part);
     // A write between the copy of what stands there and the new one would be in neither.
-    return await whileHeld(db, async () => {
+    return await whileHeld(db, 'a copy is being restored', async () => {
       try {
-        carryAccess(db, forward);
+        carryAccess(access, forward);
       } finally {
         forward.$client.close();
       }
       standAlone(part);
-      const before = await makeCopy(db, 'before-restoring', now);
+      const before = await makeCopy(db, 'before-restoring', { now, check }).catch(
+        (error: unknown) => {
+          if (vaultProblem(error)?.trouble !== 'damaged') throw error;
+          return basename(setAside(file, { now, by: copyFileSync }));
+        },
+      );
       const ready = openDatabaseAlone(part);
       await ready.backup(file, { progress: () => 0x7fffffff }).finally(() => ready.close());
       return before;
@@ -172,6 +201,22 @@ export async function restoreFrom(
   } finally {
     for (const end of ['', '-wal', '-shm']) rmSync(`${part}${end}`, { force: true });
   }
+}
+
+/**
+ * Sets a kitchen's file, with the log beside it, aside under a name of its own.
+ * @param by whether it is moved or copied, where programs hold it open
+ * @returns where it is now
+ */
+export function setAside(
+  file: string,
+  { now, by }: { now: Date; by: (from: string, to: string) => void },
+): string {
+  const aside = `${file}.set-aside-${now.toISOString().replaceAll(/[:.]/g, '')}`;
+  for (const end of ['', '-wal', '-shm']) {
+    if (existsSync(`${file}${end}`)) by(`${file}${end}`, `${aside}${end}`);
+  }
+  return aside;
 }
 
 const openDatabaseAlone = (file: string): Sqlite.Database =>

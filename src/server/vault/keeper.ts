@@ -1,5 +1,6 @@
 import { database, isReadOnly } from '../database';
 import { keepCopies } from './copies';
+import { checkAside } from './inVault';
 import { vaultProblem, type VaultProblem } from './problem';
 import { watchVault } from './trouble';
 
@@ -24,7 +25,7 @@ export function keepVault({ copies }: { copies: boolean }): void {
     try {
       const db = database();
       if (isReadOnly(db)) return;
-      const made = await keepCopies(db, new Date());
+      const made = await keepCopies(db, { now: new Date(), check: checkAside });
       if (made) console.log(`The day’s copy of the kitchen was made: ${made}`);
     } catch (error) {
       console.error(vaultProblem(error)?.message ?? error);

@@ -46,7 +46,7 @@ export class VaultProblem extends Error {
   constructor(
     readonly trouble: VaultTrouble,
     /** What was found, after the words for it. */
-    detail = '',
+    readonly detail = '',
   ) {
     const { title, whatToDo } = TROUBLES[trouble];
     super(`${title}${detail ? ` (${detail})` : ''}. ${whatToDo}`);

@@ -1,7 +1,7 @@
 import { existsSync, renameSync } from 'node:fs';
-import type { Database } from '../db/database';
+import { openToRead, type Database } from '../db/database';
 import { openKitchenFile } from '../database';
-import { checkCopy, restoreFrom } from './copies';
+import { checkCopy, restoreFrom, setAside } from './copies';
 import { vaultProblem } from './problem';
 
 /** What restoring left behind. */
@@ -24,16 +24,29 @@ export async function restoreFile(file: string, copy: string, now: Date): Promis
     db = openKitchenFile(file);
   } catch (error) {
     if (!stood || !vaultProblem(error)) throw error;
-    aside = `${file}.set-aside-${now.toISOString().replaceAll(/[:.]/g, '')}`;
-    for (const end of ['', '-wal', '-shm']) {
-      if (existsSync(`${file}${end}`)) renameSync(`${file}${end}`, `${aside}${end}`);
-    }
+    aside = setAside(file, { now, by: renameSync });
     db = openKitchenFile(file);
   }
+  const access = aside === null ? db : readable(aside);
   try {
-    const before = await restoreFrom(db, copy, { now, bringForward: openKitchenFile });
+    const before = await restoreFrom(db, copy, {
+      now,
+      bringForward: openKitchenFile,
+      check: checkCopy,
+      access,
+    });
     return { before: aside ?? (stood ? before : null) };
   } finally {
+    if (access !== db) access?.$client.close();
     db.$client.close();
+  }
+}
+
+/** A file that was set aside, as far as it can still be read. */
+function readable(file: string): Database | null {
+  try {
+    return openToRead(file);
+  } catch {
+    return null;
   }
 }

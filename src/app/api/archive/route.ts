@@ -1,12 +1,14 @@
+import { rmSync } from 'node:fs';
 import * as z from 'zod';
-import { readArchive, writeArchive } from '@/core/formats/archiveFile';
 import { check } from '@/server/check';
 import { database } from '@/server/database';
-import { answer, fileAnswer, readBytes } from '@/server/planRequests';
+import { whileHeld } from '@/server/db/database';
+import { answer, fileHeaders, saveBytes } from '@/server/planRequests';
+import { partsFrom, progressAnswer } from '@/server/progressAnswer';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { comingIn } from '@/server/vault/archive/comingIn';
-import { readAll } from '@/server/vault/archive/readAll';
-import { takeIn, WHERE_DIFFERENT } from '@/server/vault/archive/takeIn';
+import { WHERE_DIFFERENT } from '@/server/vault/archive/takeIn';
+import { fileOf } from '@/server/vault/copies';
+import { inVault } from '@/server/vault/inVault';
 
 /** Largest archive taken, bytes. */
 const MAX_BYTES = 128 * 1024 * 1024;
@@ -15,24 +17,47 @@ const askedSchema = z.enum(['look', ...WHERE_DIFFERENT], {
   error: 'where: must be one of: look, keep, take',
 });
 
-/** Everything the kitchen keeps, as one archive. */
+/** A file of this request alone, beside the kitchen's. */
+const besides = (file: string, end: string) => `${file}.${crypto.randomUUID()}.${end}`;
+
+/** Everything the kitchen keeps, as one archive: written beside the server's own work, sent as it is written. */
 export const GET = () =>
   answer(async () => {
     const db = database();
-    return fileAnswer(Buffer.from(writeArchive(readAll(db))), {
-      name: getKitchen(db).name,
-      extension: 'mortar.zip',
-      type: 'application/zip',
+    const parts = await partsFrom((onPart, calledOff) =>
+      inVault('export', { kitchen: fileOf(db) }, { onPart, signal: calledOff }),
+    );
+    return new Response(parts, {
+      headers: fileHeaders({
+        name: getKitchen(db).name,
+        extension: 'mortar.zip',
+        type: 'application/zip',
+      }),
     });
   }, 'plan');
 
 /** Looks at what an archive would change, or takes it in: `?where=look|keep|take`. */
 export const POST = (request: Request) =>
   answer(async () => {
-    const asked = check(askedSchema, new URL(request.url).searchParams.get('where') ?? 'look');
-    const archive = readArchive(await readBytes(request, MAX_BYTES));
+    const where = check(askedSchema, new URL(request.url).searchParams.get('where') ?? 'look');
     const db = database();
-    const changes = comingIn(db, archive);
-    if (asked !== 'look') takeIn(db, archive, { different: asked, now: new Date() });
-    return Response.json(changes);
+    const kitchen = fileOf(db);
+    const from = besides(kitchen, 'sent');
+    const remove = () => rmSync(from, { force: true });
+    try {
+      await saveBytes(request, from, MAX_BYTES);
+    } catch (error) {
+      remove();
+      throw error;
+    }
+    const work = { kitchen, from, where, now: new Date() } as const;
+    return progressAnswer(request, async (onProgress, signal) => {
+      try {
+        const run = () => inVault('import', work, { signal, onProgress });
+        if (where === 'look') return await run();
+        return await whileHeld(db, 'an archive is being taken in', run);
+      } finally {
+        remove();
+      }
+    });
   }, 'plan');

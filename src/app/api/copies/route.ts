@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs';
 import { database, openKitchenFile } from '@/server/database';
 import { answer, saveBytes } from '@/server/planRequests';
 import { fileOf, restoreFrom } from '@/server/vault/copies';
+import { checkAside } from '@/server/vault/inVault';
 
 /** Largest copy taken, bytes. */
 const MAX_BYTES = 512 * 1024 * 1024;
@@ -15,7 +16,11 @@ export const POST = (request: Request) =>
     try {
       await saveBytes(request, upload, MAX_BYTES);
       return Response.json({
-        before: await restoreFrom(db, upload, { now, bringForward: openKitchenFile }),
+        before: await restoreFrom(db, upload, {
+          now,
+          bringForward: openKitchenFile,
+          check: checkAside,
+        }),
       });
     } finally {
       rmSync(upload, { force: true });

@@ -148,6 +148,26 @@ describe('an archive', () => {
         changed('plans/%2E%2E%2Fx.json', () => Buffer.from(files['plans/a.json']!).toString()),
       ),
     ).toMatch(/holds “a”/);
+    // Cut short anywhere, it is not taken as far as it came.
+    const whole = writeArchive(readAll(db));
+    for (const share of [0.3, 0.9, 0.999]) {
+      expect(refusal(whole.subarray(0, share * whole.length))).toMatch(/is not a zip file/);
+    }
     expect(getKitchen(db).name).toBe('A hall by the lake');
+  });
+
+  it('that is small and unpacks to very much is refused before it has', () => {
+    const bomb = zipSync({ 'plans/a.json': new Uint8Array(40 * 1024 * 1024) }, { level: 9 });
+    expect(bomb.length).toBeLessThan(80_000);
+    expect(() => readArchive(bomb)).toThrow('archive unpacks to more than 20 MB');
+    // Nor is it believed where it says that it is small.
+    const lying = Buffer.from(bomb);
+    lying.writeUInt32LE(100, 22);
+    lying.writeUInt32LE(100, lying.indexOf(Buffer.from([0x50, 0x4b, 1, 2])) + 24);
+    expect(() => readArchive(lying)).toThrow('archive unpacks to more than 20 MB');
+    const many = Object.fromEntries(
+      Array.from({ length: 50_001 }, (_, i) => [`plans/${i}.json`, new Uint8Array(0)]),
+    );
+    expect(() => readArchive(zipSync(many, { level: 0 }))).toThrow('holds over 50000 files');
   });
 });

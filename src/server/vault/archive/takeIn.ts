@@ -24,6 +24,14 @@ export const WHERE_DIFFERENT = ['keep', 'take'] as const;
 
 export type WhereDifferent = (typeof WHERE_DIFFERENT)[number];
 
+/** How an archive is taken in. */
+export interface TakeInTerms {
+  readonly different: WhereDifferent;
+  readonly now: Date;
+  /** Told the share that is done, from time to time. */
+  readonly onProgress?: (share: number) => void;
+}
+
 /**
  * Takes an archive in, in one transaction. What is new is added; where both have something and it differs,
  * the kitchen's own stays or the archive's takes its place: of a plan as a new revision before which the own
@@ -33,7 +41,7 @@ export type WhereDifferent = (typeof WHERE_DIFFERENT)[number];
 export function takeIn(
   db: Database,
   archive: Archive,
-  { different, now }: { different: WhereDifferent; now: Date },
+  { different, now, onProgress }: TakeInTerms,
 ): void {
   const at = now.toISOString();
   const take = different === 'take';
@@ -65,17 +73,29 @@ export function takeIn(
     const fresh = archive.runs.filter(
       ({ id }) => !tx.select({ id: runs.id }).from(runs).where(eq(runs.id, id)).get(),
     );
+    const ofPlan = new Map<string, ArchivedRun[]>();
+    for (const run of fresh) ofPlan.set(run.planId, [...(ofPlan.get(run.planId) ?? []), run]);
+    let done = 0;
+    const step = () => onProgress?.((done += 1) / (archive.plans.length + archive.runs.length));
     for (const plan of archive.plans) {
-      const made = fresh.filter(({ planId }) => planId === plan.id).map(({ revision }) => revision);
-      const numbers = takePlan(tx, plan, { made: new Set(made), take, now });
-      for (const run of fresh.filter(({ planId }) => planId === plan.id)) {
+      const made = ofPlan.get(plan.id) ?? [];
+      const numbers = takePlan(tx, plan, {
+        made: new Set(made.map(({ revision }) => revision)),
+        take,
+        now,
+      });
+      for (const run of made) {
         insertRun(tx, { ...run, revision: numbers.get(run.revision) ?? run.revision });
       }
+      ofPlan.delete(plan.id);
+      step();
     }
-    const planned = new Set(archive.plans.map(({ id }) => id));
-    for (const run of fresh) if (!planned.has(run.planId)) insertRun(tx, run);
+    for (const run of [...ofPlan.values()].flat()) insertRun(tx, run);
     const added = new Set(fresh.map(({ id }) => id));
-    for (const run of archive.runs) takeEvents(tx, run, added.has(run.id) ? null : now);
+    for (const run of archive.runs) {
+      takeEvents(tx, run, added.has(run.id) ? null : now);
+      step();
+    }
     for (const day of archive.days) takeDay(tx, day, { take, now });
     for (const answer of archive.practice) {
       tx.insert(practiceAnswers).values(answer).onConflictDoNothing().run();
