@@ -1,4 +1,7 @@
-/** npm run bench: how long the product's own work takes, and what the plan page weighs. */
+/**
+ * npm run bench [-- PART ...]: how long the product's own work takes, and what the plan page weighs. Each row is
+ * said as it is measured.
+ */
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
@@ -31,13 +34,14 @@ import { talliesOf } from '../src/server/repositories/tallies';
 import { createPlan, getPlan, listPlans, savePlan } from '../src/server/repositories/plans';
 import { dayRows } from './bench/days';
 import { faultRows } from './bench/faults';
+import { growFile, growthRows, growthSaves } from './bench/growth';
 import { handRows } from './bench/hand';
 import { practiceRows } from './bench/practice';
 import { riskRows } from './bench/risk';
 import { kindRows, kitchenRows, runRows } from './bench/runs';
 import type { Row } from './bench/rows';
 import { weightRows } from './bench/weight';
-import { build, installChromium, quietEnv } from './setup.mjs';
+import { build, installChromium, quietEnv, run, tool } from './setup.mjs';
 
 const PLAN_MS = 4;
 const EGGS_MS = 20;
@@ -49,7 +53,13 @@ const TEMPLATES_MS = 500;
 const ACTION_MS = 30;
 const PORT = '4175';
 
-const rows: Row[] = [];
+/** Says what was measured, as soon as it is. */
+function told(...rows: readonly Row[]): void {
+  for (const { what, within, budget, ...measured } of rows) {
+    const figures = Object.entries(measured).map(([name, value]) => `${name} ${value}`);
+    console.log(`${within === 'NO' ? '✕' : '✓'} ${what}: ${figures.join(', ')} (${budget})`);
+  }
+}
 
 async function time(budgetMs: number, tasks: Record<string, () => void>) {
   const bench = new Bench({ time: 400, warmupTime: 600, retainSamples: true });
@@ -60,7 +70,7 @@ async function time(budgetMs: number, tasks: Record<string, () => void>) {
     if (!('latency' in result)) throw new Error(`${task.name} did not run`);
     const samples = [...(result.latency.samples ?? [])].sort((a, b) => a - b);
     const at = (share: number) => samples[Math.floor(share * (samples.length - 1))] ?? NaN;
-    rows.push({
+    told({
       what: task.name,
       'median ms': at(0.5).toFixed(2),
       'p95 ms': at(0.95).toFixed(2),
@@ -170,7 +180,7 @@ async function layouts() {
   for (let i = 0; i < 10; i += 1)
     await templatePdf([...pages('sheet'), ...pages('gauge')], 'bench');
   const each = (performance.now() - from) / 10;
-  rows.push({
+  told({
     what: 'sheet and gauge as PDF, mean of ten',
     'median ms': each.toFixed(2),
     budget: `${TEMPLATES_MS} ms`,
@@ -248,7 +258,7 @@ async function store() {
   await time(SEARCH_MS, {
     'search through 2,000 ingredients': () => void searchIngredients(rows2000, 'own 19'),
   });
-  rows.push(...runRows(db));
+  told(...runRows(db));
   db.$client.close();
 }
 
@@ -262,14 +272,14 @@ async function pages() {
   try {
     const origin = `http://127.0.0.1:${PORT}`;
     await whenReady(`${origin}/plans/p0`);
-    rows.push(
+    told(
       ...(await weightRows(origin, [
         { name: 'plan page', path: '/plans/p0', kB: { JavaScript: 180, 'style sheets': 30 } },
         { name: 'log page, charts apart', path: '/plans/p0/log', kB: { JavaScript: 140 } },
       ])),
     );
     installChromium();
-    rows.push(...(await handRows(origin, 'p0')));
+    told(...(await handRows(origin, 'p0')));
   } finally {
     server.kill();
   }
@@ -287,18 +297,58 @@ async function whenReady(url: string): Promise<void> {
   throw new Error('The server did not start');
 }
 
-await core();
-rows.push(...riskRows());
-await layouts();
-await store();
-await pages();
-console.table(rows);
-console.log('Made-up kitchens: how far predictions are off, and whether the 90 % ranges hold');
-console.table(kitchenRows());
-console.table(kindRows());
-console.table(dayRows());
-console.table(practiceRows());
-const faults = faultRows();
-console.table(faults.rows);
-console.log('Hidden causes: what is taken for what, the most frequent first');
-console.table(faults.mistaken);
+/** Pages and saves of a kitchen with 5,000 plans, 5,000 batches, 320,000 taps, 3,000 ingredients and 500 days. */
+async function growth() {
+  build();
+  const file = '.cache/grown.db';
+  for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
+  run(tool('tsx'), ['demo/seed.ts', file]);
+  growFile(file);
+  const db = openDatabase(file);
+  const planId = listPlans(db, 'current').plans[0]!.id;
+  db.$client.close();
+  told(...growthSaves(file, planId));
+  const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+    stdio: 'ignore',
+    env: { ...quietEnv, MORTAR_DB: file, MORTAR_LISTEN: `127.0.0.1:${PORT}` },
+  });
+  try {
+    const origin = `http://127.0.0.1:${PORT}`;
+    await whenReady(`${origin}/words`);
+    told(...(await growthRows(origin, server.pid!, planId)));
+  } finally {
+    server.kill();
+  }
+}
+
+const PARTS: Readonly<Record<string, () => unknown>> = {
+  core,
+  risk: () => told(...riskRows()),
+  layouts,
+  store,
+  hand: pages,
+  growth,
+  kitchens() {
+    console.log('Made-up kitchens: how far predictions are off, and whether the 90 % ranges hold');
+    console.table(kitchenRows());
+    console.table(kindRows());
+  },
+  days: () => console.table(dayRows()),
+  practice: () => console.table(practiceRows()),
+  faults() {
+    const faults = faultRows();
+    console.table(faults.rows);
+    console.log('Hidden causes: what is taken for what, the most frequent first');
+    console.table(faults.mistaken);
+  },
+};
+
+const asked = process.argv.slice(2);
+const unknown = asked.filter((name) => !(name in PARTS));
+if (unknown.length > 0) {
+  console.error(`There is no ${unknown.join(', ')}. Parts: ${Object.keys(PARTS).join(', ')}`);
+  process.exit(2);
+}
+for (const [name, part] of Object.entries(PARTS)) {
+  if (asked.length === 0 || asked.includes(name)) await part();
+}

@@ -39,7 +39,6 @@ export default async function Page({ searchParams }: Props) {
   const db = database();
   const counts = countShelves(db);
   const isNew = kitchenEdition(db) === 0;
-  const made = lastMade(db);
   const found = queryPlans(db, {
     shelf,
     words: one('q'),
@@ -48,6 +47,10 @@ export default async function Page({ searchParams }: Props) {
     page: Number.parseInt(one('page'), 10) || 1,
   });
   const tallies = talliesOf(db, found.plans);
+  const made = lastMade(
+    db,
+    found.plans.map(({ id }) => id),
+  );
   const plans = found.plans.map((plan, n) => planSummary(plan, tallies[n]!, made.get(plan.id)));
   return (
     <>

@@ -4,20 +4,25 @@ import { DayList } from '@/features/day/DayList';
 import { NewDay } from '@/features/day/NewDay';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { database } from '@/server/database';
-import { countDays, listDays } from '@/server/repositories/days';
+import { countDays, DAYS_A_PAGE, listDays } from '@/server/repositories/days';
 import { kitchenDay } from '@/server/repositories/kitchen';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { Pages } from '@/ui/layout/Pages';
 
 export const metadata: Metadata = { title: 'Days' };
 
 export default async function Page({
   searchParams,
 }: {
-  searchParams: Promise<{ shelf?: string | string[] }>;
+  searchParams: Promise<{ shelf?: string | string[]; page?: string | string[] }>;
 }) {
-  const deleted = (await searchParams).shelf === 'deleted';
+  const { shelf: asked, page: at } = await searchParams;
+  const deleted = asked === 'deleted';
+  const shelf = deleted ? 'deleted' : 'current';
   const db = database();
-  const { days, unreadable } = listDays(db, deleted ? 'deleted' : 'current');
+  const pages = Math.max(1, Math.ceil(countDays(db, shelf) / DAYS_A_PAGE));
+  const page = Math.min(pages, Math.max(1, Number.parseInt(String(at), 10) || 1));
+  const { days, unreadable } = listDays(db, shelf, page);
   const gone = countDays(db, 'deleted');
   return (
     <>
@@ -54,6 +59,11 @@ export default async function Page({
             }))}
           />
         )}
+        <Pages
+          page={page}
+          pages={pages}
+          href={(n) => `/days?${deleted ? 'shelf=deleted&' : ''}page=${n}`}
+        />
         <p className="mt-6">
           {deleted ? (
             <Link className="link" href="/days">

@@ -11,11 +11,12 @@ import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { readRuns } from '@/server/repositories/runs';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { Pages } from '@/ui/layout/Pages';
 
 export const metadata: Metadata = { title: 'Logbook' };
 
 /** Runs on one page of the list. */
-const A_PAGE = 40;
+const A_PAGE = 30;
 
 interface Props {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
@@ -77,23 +78,7 @@ export default async function Page({ searchParams }: Props) {
             ) : (
               <RunList rows={shown} />
             )}
-            {pages > 1 && (
-              <nav aria-label="Pages" className="mt-4 flex items-center gap-4">
-                {page > 1 && (
-                  <Link className="btn" href={toPage(page - 1)}>
-                    Later ones
-                  </Link>
-                )}
-                <span>
-                  {page} of {pages}
-                </span>
-                {page < pages && (
-                  <Link className="btn" href={toPage(page + 1)}>
-                    Earlier ones
-                  </Link>
-                )}
-              </nav>
-            )}
+            <Pages page={page} pages={pages} href={toPage} />
           </>
         )}
       </main>

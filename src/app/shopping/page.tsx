@@ -2,13 +2,12 @@ import type { Metadata } from 'next';
 import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { cutTo } from '@/core/cutTo';
 import { planFigures } from '@/core/plan/evaluatePlan';
-import { planNeeds } from '@/core/shopping/shoppingList';
+import { planNeeds, rowsBought } from '@/core/shopping/shoppingList';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { ShoppingPage } from '@/features/shopping/ShoppingPage';
 import { database } from '@/server/database';
 import { getBasis } from '@/server/repositories/basis';
 import { queryPlans } from '@/server/repositories/findPlans';
-import { ownRows } from '@/server/repositories/pantry';
 import { plansById } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Shopping' };
@@ -32,15 +31,16 @@ export default async function Page({ searchParams }: Props) {
     chosen.filter((id) => !there.has(id)),
   );
   const basis = getBasis(db);
+  const plans = [...others, ...found.plans].map(({ id, plan }) => {
+    const result = planFigures(plan, basis);
+    return { id, pieces: result.pieces, ...planNeeds(plan, result) };
+  });
   return (
     <NuqsAdapter>
       <ShoppingPage
-        plans={[...others, ...found.plans].map(({ id, plan }) => {
-          const result = planFigures(plan, basis);
-          return { id, pieces: result.pieces, ...planNeeds(plan, result) };
-        })}
+        plans={plans}
         all={words === '' && found.total === found.plans.length}
-        ownRows={ownRows(db)}
+        rows={rowsBought(plans, basis.pantry)}
         notice={<UnreadableNotice documents={found.unreadable} />}
       />
     </NuqsAdapter>

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { startingPantry } from '../composition/pantry';
+import { pantryWith, startingPantry } from '../composition/pantry';
 import { buyText, shoppingCsv, shoppingText } from '../formats/shoppingFile';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { planWith } from '../testing/plans';
 import { boughtAs } from './madeFrom';
-import { planNeeds, shoppingList, type PlanNeeds } from './shoppingList';
+import { planNeeds, rowsBought, shoppingList, type PlanNeeds } from './shoppingList';
 
 const needsOf = (plan = planWith()) => planNeeds(plan, evaluatePlan(plan));
 const anyNeeds: fc.Arbitrary<PlanNeeds> = fc.record({
@@ -51,6 +51,20 @@ describe('shoppingList', () => {
           expect(line.needG).toBeCloseTo(need, 6);
           expect(bought(line)).toBeGreaterThanOrEqual(need - 1e-2);
         }
+      }),
+    );
+  });
+
+  it('is the same from the rows that are bought as from the whole pantry', () => {
+    const renamed = [...startingPantry.ingredients.values()]
+      .filter((_, i) => i % 3 === 0)
+      .map((row) => ({ ...row, name: `Own ${row.name}`, densityGPerMl: 1.1 }));
+    const pantry = pantryWith({ ingredients: renamed, preparations: [] });
+    fc.assert(
+      fc.property(fc.array(anyNeeds, { maxLength: 3 }), (plans) => {
+        const rows = rowsBought(plans, pantry);
+        expect(shoppingList(plans, pantryWith(rows))).toEqual(shoppingList(plans, pantry));
+        expect(rows.ingredients.every(({ name }) => name.startsWith('Own '))).toBe(true);
       }),
     );
   });

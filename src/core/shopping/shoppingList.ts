@@ -1,4 +1,10 @@
-import { findIngredient, type Pantry } from '../composition/pantry';
+import {
+  findIngredient,
+  rowsUsed,
+  startingPantry,
+  type Pantry,
+  type PantryRows,
+} from '../composition/pantry';
 import { boughtAs, type BoughtAs } from './madeFrom';
 import { EGG_WHITE, EGG_WHOLE, EGG_YOLK } from '../dough/makeup';
 import type { PlanFigures } from '../plan/model/figures';
@@ -102,6 +108,24 @@ export function shoppingList(plans: readonly PlanNeeds[], pantry: Pantry): Shopp
   return list.sort(
     (a, b) => AISLES.indexOf(a.aisle) - AISLES.indexOf(b.aisle) || a.name.localeCompare(b.name),
   );
+}
+
+/**
+ * The rows of a pantry that a list for some plans is written from, those of before the cook's own left out.
+ * `pantryWith(rowsBought(plans, pantry))` gives the same list as the whole pantry.
+ */
+export function rowsBought(plans: readonly PlanNeeds[], pantry: Pantry): PantryRows {
+  const ids = plans.flatMap(({ needs }) =>
+    needs.flatMap(({ id }) => [id, boughtAs(id, pantry).id]),
+  );
+  const used = rowsUsed(
+    ids.map((id) => ({ id })),
+    pantry,
+  );
+  return {
+    ...used,
+    ingredients: used.ingredients.filter((row) => startingPantry.ingredients.get(row.id) !== row),
+  };
 }
 
 /** What is needed of one thing that is bought. */

@@ -26,7 +26,7 @@ type ShownPlan = PlanNeeds & { readonly id: string; readonly pieces: number };
 export function ShoppingPage({
   plans,
   all,
-  ownRows,
+  rows,
   notice,
 }: {
   /** What of the plans cannot be read. */
@@ -35,10 +35,11 @@ export function ShoppingPage({
   plans: readonly ShownPlan[];
   /** Whether these are all the plans there are: then all are chosen until it is said which. */
   all: boolean;
-  ownRows: PantryRows;
+  /** Of the cook's own pantry, those that are bought for these plans. */
+  rows: PantryRows;
 }) {
   const canShare = useInBrowser(() => typeof navigator.share === 'function', false);
-  const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
+  const pantry = useMemo(() => pantryWith(rows), [rows]);
   // The address says what it is for, so that a list comes back as it was.
   const [asked, ask] = useQueryState('plans', CHOSEN);
   const ticked = useMemo(

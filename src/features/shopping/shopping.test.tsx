@@ -44,7 +44,7 @@ const page = (all = true) =>
     <ShoppingPage
       plans={plans}
       all={all}
-      ownRows={{ ingredients: [], preparations: [] }}
+      rows={{ ingredients: [], preparations: [] }}
       notice={null}
     />,
   );

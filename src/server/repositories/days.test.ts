@@ -1,4 +1,5 @@
-import { parseDay } from '@/core/schedule/document/day';
+import { startingKitchen } from '@/core/kitchen/kitchen';
+import { newDay, parseDay } from '@/core/schedule/document/day';
 import { dayWith } from '@/core/schedule/testing/days';
 import type { Database } from '../db/database';
 import { EVENTS, filledKitchen, minute } from '../testing/kitchenFile';
@@ -39,6 +40,18 @@ describe('days', () => {
       createDay(db, { id: 'new', day: { ...day, name: 'Other' }, now: minute(12) }),
     ).toThrow(/another day/);
     expect(getDay(db, 'new').day).toEqual(day);
+  });
+
+  it('are listed a page at a time, the latest first, none twice and none left out', () => {
+    for (let n = 0; n < 70; n++) {
+      const date = new Date(Date.UTC(2026, 11, 1 + n)).toISOString().slice(0, 10);
+      const other = newDay(startingKitchen, { name: `Day ${n}`, date });
+      createDay(db, { id: `d${n}`, day: other, now: minute(10) });
+    }
+    const pages = [1, 2, 3].map((page) => listDays(db, 'current', page).days.map(({ id }) => id));
+    expect(pages.map(({ length }) => length)).toEqual([30, 30, 11]);
+    expect(pages[0]![0]).toBe('d69');
+    expect(new Set(pages.flat()).size).toBe(71);
   });
 
   it('are saved by edition: one that another window changed is a conflict, and changes nothing', () => {

@@ -33,16 +33,22 @@ const storedDay = ({ id, document, edition, updatedAt, deletedAt }: Row): Stored
 const onShelf = (shelf: DayShelf) =>
   shelf === 'deleted' ? isNotNull(days.deletedAt) : isNull(days.deletedAt);
 
-/** Days on a shelf, the latest first, and those that cannot be read. */
+/** Days on one page of the list. */
+export const DAYS_A_PAGE = 30;
+
+/** One page of the days on a shelf, the latest first, and those of it that cannot be read. */
 export function listDays(
   db: Database,
   shelf: DayShelf = 'current',
+  page = 1,
 ): { readonly days: StoredDay[]; readonly unreadable: Unreadable[] } {
   const rows = db
     .select()
     .from(days)
     .where(onShelf(shelf))
     .orderBy(desc(days.date), desc(days.createdAt))
+    .limit(DAYS_A_PAGE)
+    .offset((page - 1) * DAYS_A_PAGE)
     .all();
   const { read, unreadable } = readEach(rows, storedDay);
   return { days: read, unreadable };

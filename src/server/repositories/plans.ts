@@ -286,7 +286,10 @@ export function movePlan(
 }
 
 /** When each plan was last made and how often, by plan id. */
-export function lastMade(db: Database): Map<string, { times: number; madeOn: string }> {
+export function lastMade(
+  db: Database,
+  ids: readonly string[],
+): Map<string, { times: number; madeOn: string }> {
   const rows = db
     .select({
       planId: runs.planId,
@@ -294,7 +297,7 @@ export function lastMade(db: Database): Map<string, { times: number; madeOn: str
       madeOn: sql<string>`max(${runs.madeOn})`,
     })
     .from(runs)
-    .where(eq(runs.status, 'finished'))
+    .where(and(eq(runs.status, 'finished'), inArray(runs.planId, [...ids])))
     .groupBy(runs.planId)
     .all();
   return new Map(rows.map(({ planId, times, madeOn }) => [planId, { times, madeOn }]));

@@ -180,7 +180,7 @@ describe('the log', () => {
       '2026-11-23',
       '2026-11-21',
     ]);
-    expect(lastMade(db).get('a')).toEqual({ times: 2, madeOn: '2026-11-23' });
+    expect(lastMade(db, ['a']).get('a')).toEqual({ times: 2, madeOn: '2026-11-23' });
   });
 
   it('takes an entry out, and it can be put back', () => {

@@ -269,9 +269,24 @@ export function readRuns(
     .all();
   const { read, unreadable } = readEach(rows, (row) => ({
     ...row,
-    summary: readSummary(row.summary, row.id),
+    summary: summaryKept(row.summary, row.id),
   }));
   return { runs: read, unreadable };
+}
+
+/** Summaries read before, by their batch: those of a long logbook stand as they stood. */
+const summaries = new Map<string, { readonly text: string; readonly summary: RunSummary }>();
+
+/** So many are remembered. */
+const MOST_SUMMARIES = 10_000;
+
+function summaryKept(text: string, id: string): RunSummary {
+  const known = summaries.get(id);
+  if (known?.text === text) return known.summary;
+  const summary = readSummary(text, id);
+  if (summaries.size >= MOST_SUMMARIES) summaries.clear();
+  summaries.set(id, { text, summary });
+  return summary;
 }
 
 /** What a run comes to, as it is kept. @throws UnreadableError */
