@@ -3,7 +3,7 @@ import { NextResponse, type NextRequest } from 'next/server';
 import { ROLE_HEADER, WHO_HEADER } from './server/door/asker';
 import { securityHeaders } from './server/door/headers';
 import { hostAllowed, isSecure } from './server/door/hosts';
-import { entry, type Entry } from './server/door/entry';
+import { changeRefused, entry, type Entry } from './server/door/entry';
 import { SESSION_COOKIE } from './server/door/sessions';
 import { doorState } from './server/door/state';
 import { writeRefusal } from './server/door/writes';
@@ -54,6 +54,9 @@ export function proxy(request: NextRequest): Response {
     door.searchParams.set('to', `${request.nextUrl.pathname}${request.nextUrl.search}`);
     return NextResponse.redirect(door, { headers: carried });
   }
+
+  const forbidden = changeRefused(found.role, method, path);
+  if (forbidden) return refuse(403, forbidden.message);
 
   // The pages' own scripts take the nonce from the request's policy.
   const within = new Headers(headers);

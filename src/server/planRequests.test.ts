@@ -75,7 +75,7 @@ describe('answer', () => {
       'It could not be written. Nothing stored was changed.',
     ],
   ])('turns %s into %p', async (error, status, message) => {
-    const response = await quietly(() => answer(() => Promise.reject(error)));
+    const response = await quietly(() => answer(() => Promise.reject(error), 'look'));
     expect(response.status).toBe(status);
     expect(await response.json()).toMatchObject({ error: message });
   });

@@ -173,6 +173,22 @@ export const doorKeys = sqliteTable(
   (table) => [uniqueIndex('door_keys_name').on(table.name)],
 );
 
+/** Tries at the door, by where they come from: how many failed, until when the next waits, when one was right. */
+export const doorTries = sqliteTable('door_tries', {
+  address: text().primaryKey(),
+  failures: integer().notNull(),
+  /** ms since 1970, as the next. */
+  until: integer().notNull(),
+  rightAt: integer(),
+});
+
+/** Sessions that were signed out before they were over, by what their cookie hashes to. */
+export const doorEnded = sqliteTable('door_ended', {
+  cookieHash: text().primaryKey(),
+  /** When they would have been over, s since 1970: they are forgotten then. */
+  until: integer().notNull(),
+});
+
 /** Links that let anyone who has one look at one run. Taken back, one is gone. */
 export const sharedLinks = sqliteTable('shared_links', {
   /** Of the link's secret part, which is kept nowhere. */

@@ -1,5 +1,7 @@
-import type { Role } from './roles';
+import { ForbiddenError } from './forbidden';
+import { roleAllows, type Role } from './roles';
 import type { DoorState } from './state';
+import { READS } from './writes';
 
 /** What anybody may ask for: the door itself, and what its page and the installed product are made of. */
 const OPEN = [
@@ -34,3 +36,16 @@ export function entry(
   const open = OPEN.some((each) => each.test(path)) || (token !== undefined && door.leadsTo(token));
   return open ? { kind: 'in', name: '', role: null } : { kind: 'stranger' };
 }
+
+/**
+ * Why somebody may change nothing at all; null where what is asked for says itself who may. Whoever may only look
+ * is refused here already, whatever is asked for: an action that forgot to ask would let them.
+ */
+export const changeRefused = (
+  role: Role | null,
+  method: string,
+  path: string,
+): ForbiddenError | null =>
+  READS.includes(method) || path === '/api/door' || roleAllows(role, 'bench')
+    ? null
+    : new ForbiddenError(role);

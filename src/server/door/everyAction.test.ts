@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { changeRefused } from './entry';
 
 /** Each action and each route that changes anything says who may: one that forgets is open to all. */
 describe('every way to change something asks who may', () => {
@@ -19,11 +20,28 @@ describe('every way to change something asks who may', () => {
     name.endsWith('route.ts'),
   );
 
-  // Whoever asks to come in is not in yet.
-  it.each(routes.filter((name) => name !== 'door/route.ts'))('%s', (name) => {
-    const text = readFileSync(join('src/app/api', name), 'utf8');
-    for (const handler of text.split(/^export (?=const (?:POST|PUT|PATCH|DELETE)\b)/m).slice(1)) {
-      expect(handler).toMatch(/\}, '(bench|plan)'\);/);
+  it.each(routes)('%s', (name) => {
+    const [, ...exported] = readFileSync(join('src/app/api', name), 'utf8').split(/^export /m);
+    expect(exported.length).toBeGreaterThan(0);
+    for (const each of exported) {
+      // In one form alone, so that none is passed over for being written in another.
+      const [, method] =
+        /^const ([A-Z]+) = \([^]*?\) =>\s+answer\(\s*async \(\) =>/.exec(each) ?? [];
+      expect(['GET', 'POST', 'PUT', 'PATCH', 'DELETE']).toContain(method);
+      // Whoever asks to come in is not in yet.
+      const roles =
+        name === 'door/route.ts' ? 'anybody' : method === 'GET' ? 'look|bench|plan' : 'bench|plan';
+      expect(each).toMatch(new RegExp(`^\\s*\\}?,? ?'(${roles})',?\\s*\\);`, 'm'));
     }
+  });
+
+  it('and whoever may only look changes nothing, whatever asks for what', () => {
+    const look = (method: string, path: string) => changeRefused('look', method, path)?.message;
+    expect(look('POST', '/plans/a')).toMatch(/look, not change/);
+    expect(look('DELETE', '/api/new/route')).toMatch(/look, not change/);
+    expect(look('GET', '/plans/a')).toBeUndefined();
+    expect(look('DELETE', '/api/door')).toBeUndefined();
+    expect(changeRefused(null, 'POST', '/shared/abc')?.message).toMatch(/not signed in/);
+    expect(changeRefused('bench', 'POST', '/plans/a')).toBeNull();
   });
 });

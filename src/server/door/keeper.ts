@@ -1,5 +1,5 @@
 import { database } from '../database';
-import { findKey, getDoor, listKeys, sharedRun } from '../repositories/door';
+import { findKey, getDoor, isEnded, listKeys, sharedRun } from '../repositories/door';
 import { listensBeyond } from './listening';
 import { readSession } from './sessions';
 import { watchDoor, type DoorState } from './state';
@@ -13,7 +13,7 @@ const asking: DoorState = {
     if (!cookie) return null;
     const db = database();
     const session = readSession(cookie, { ...getDoor(db), nowS: Date.now() / 1000 });
-    const key = session && findKey(db, { id: session.key });
+    const key = session && !isEnded(db, cookie) && findKey(db, { id: session.key });
     return key && key.updatedAt === session.keyAt ? { name: key.name, role: key.role } : null;
   },
   leadsTo: (token) => sharedRun(database(), token) !== null,

@@ -1,9 +1,11 @@
 import { FieldError } from '@/core/range';
 import { openDatabase, type Database } from '../db/database';
 import {
+  endSession,
   findKey,
   getDoor,
   HOUSE,
+  isEnded,
   linksTo,
   listKeys,
   putKey,
@@ -11,10 +13,11 @@ import {
   sharedRun,
   shareRun,
   signOutEverywhere,
+  triesKept,
   unshareRun,
 } from '../repositories/door';
 import { destroyPlan } from '../repositories/plans';
-import { filledKitchen, minute } from '../testing/kitchenFile';
+import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
 import { entry } from './entry';
 import { ForbiddenError } from './forbidden';
 import { listensBeyond } from './listening';
@@ -23,7 +26,8 @@ import { hashPassphrase, isPassphrase } from './passphrase';
 import { roleAllows, ROLES } from './roles';
 import { readSession, sessionCookie, signSession, type Session } from './sessions';
 import type { DoorState } from './state';
-import { countTries } from './tries';
+import { addressOf } from './address';
+import { countTries, inMemory } from './tries';
 
 const SECRET = Buffer.alloc(32, 7).toString('base64');
 const session: Session = { key: 'k', keyAt: 'then', generation: 3, until: 1000 };
@@ -85,23 +89,63 @@ describe('passphrases', () => {
 
 describe('tries', () => {
   it('cost nothing at first, then each twice the wait before, to a quarter of an hour', () => {
-    const tries = countTries();
+    const tries = countTries(inMemory());
     const waits = Array.from({ length: 16 }, () => {
-      tries.failed('a', 0);
+      tries.tried('a', 0);
       return tries.wait('a', 0) / 1000;
     });
     expect(waits).toEqual([0, 0, 0, 2, 4, 8, 16, 32, 64, 128, 256, 512, 900, 900, 900, 900]);
     expect(tries.wait('b', 0)).toBe(0);
     expect(tries.wait('a', 900_000)).toBe(0);
-    tries.passed('a');
+    tries.right('a', 0);
     expect(tries.wait('a', 0)).toBe(0);
   });
 
-  it('from many addresses make all wait, never so long that the house is shut out', () => {
-    const tries = countTries();
-    for (let i = 0; i < 20_000; i++) tries.failed(`10.0.${i >> 8}.${i & 255}`, 0);
-    expect(tries.wait('new', 0)).toBe(5000);
+  it('that are right are no failures, of the address or of all together', () => {
+    const tries = countTries(inMemory());
+    for (let n = 0; n < 500; n++) {
+      expect([n, tries.wait('house', n), tries.wait('new', n)]).toEqual([n, 0, 0]);
+      tries.tried('house', n);
+      tries.right('house', n);
+    }
   });
+
+  it('from one address lock nobody else out, however many', () => {
+    const tries = countTries(inMemory());
+    for (let n = 0; n < 10_000; n++) tries.tried('one', n);
+    expect(tries.wait('other', 10_000)).toBe(0);
+  });
+
+  it('from many addresses make strangers wait, never long, and none where somebody came in before', () => {
+    const tries = countTries(inMemory());
+    tries.tried('known', 0);
+    tries.right('known', 0);
+    for (let i = 0; i < 20_000; i++) tries.tried(`10.0.${i >> 8}.${i & 255}`, 0);
+    expect(tries.wait('new', 0)).toBe(5000);
+    expect(tries.wait('known', 0)).toBe(0);
+  });
+
+  it('are remembered by every process at the door, not past a restart of one', () => {
+    const file = freshFile();
+    const [one, other] = [openDatabase(file), openDatabase(file)];
+    for (let n = 0; n < 5; n++) countTries(triesKept(one)).tried('a', 0);
+    expect(countTries(triesKept(other)).wait('a', 0)).toBe(4000);
+    one.$client.close();
+    other.$client.close();
+  });
+
+  it.each([
+    ['192.0.2.7', 0, '192.0.2.7'],
+    ['spoofed, 192.0.2.7', 1, '192.0.2.7'],
+    ['spoofed, 192.0.2.7, 10.0.0.2', 2, '192.0.2.7'],
+    ['10.0.0.2', 2, '10.0.0.2'],
+    [null, 1, ''],
+    ['2001:db8:1:2:3:4:5:6', 1, '2001:db8:1:2::/64'],
+    ['2001:db8::1', 1, '2001:db8:0:0::/64'],
+    ['::1', 0, '0:0:0:0::/64'],
+  ])('%j behind %d proxies are of %s', (forwarded, proxies, address) =>
+    expect(addressOf(forwarded, proxies)).toBe(address),
+  );
 });
 
 describe('where a server listens', () => {
@@ -212,6 +256,14 @@ describe('keys and links', () => {
     signOutEverywhere(db);
     expect(getDoor(db)).toEqual({ ...before, generation: before.generation + 1 });
     expect(getDoor(openDatabase(':memory:')).secret).not.toBe(before.secret);
+  });
+
+  it('a session that was signed out is over, and no other of the same key', () => {
+    endSession(db, { cookie: 'mine', until: 2e9, now: minute(1) });
+    expect([isEnded(db, 'mine'), isEnded(db, 'other')]).toEqual([true, false]);
+    // Past its time it is not remembered: it would be over by itself.
+    endSession(db, { cookie: 'later', until: 3e9, now: new Date(2.1e12) });
+    expect([isEnded(db, 'mine'), isEnded(db, 'later')]).toEqual([false, true]);
   });
 
   it('lead to one run until they are taken back, and are kept nowhere', () => {

@@ -16,6 +16,8 @@ const sessionSchema = z.object({
   generation: z.number().int(),
   /** Seconds since 1970. */
   until: z.number().int(),
+  /** Tells two of one key apart; those from before have none. */
+  id: z.string().max(40).optional(),
 });
 
 /** Who is in, as the cookie says it. */

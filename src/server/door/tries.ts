@@ -1,8 +1,16 @@
 /** What is remembered of an address that tried. */
-interface Tried {
+export interface Tried {
   readonly failures: number;
   /** No try is looked at before this, ms. */
   readonly until: number;
+  /** When one was last right, ms; null where none was. */
+  readonly rightAt: number | null;
+}
+
+/** Where tries are remembered: by all processes that stand at one door. */
+export interface TriesKept {
+  read(address: string): Tried | null;
+  write(address: string, tried: Tried): void;
 }
 
 /** So many failures cost nothing: fingers slip. */
@@ -11,12 +19,12 @@ const FIRST_WAIT_MS = 2000;
 const LONGEST_WAIT_MS = 15 * 60_000;
 /** An address that was quiet for so long begins anew. */
 const FORGOTTEN_MS = 24 * 3600_000;
-/** So many addresses are remembered; those that were quiet longest go. */
-const MOST = 10_000;
+/** From where somebody came in within so long, nobody waits for what others do. */
+const KNOWN_MS = 30 * 24 * 3600_000;
 
 /** Whom all tries together are counted under: many addresses are no way round. */
 const ALL = '*';
-/** So many failures of everybody together cost nothing; after that all wait, but never long: it would shut out the house. */
+/** So many failures of everybody together cost nothing; after that strangers wait, but never long. */
 const FREE_OF_ALL = 50;
 const LONGEST_WAIT_OF_ALL_MS = 5000;
 
@@ -24,46 +32,60 @@ const LONGEST_WAIT_OF_ALL_MS = 5000;
 export interface Tries {
   /** How long an address must wait before it may try, ms; 0 when it may. */
   wait(address: string, now: number): number;
-  failed(address: string, now: number): void;
-  /** A try that was right: the address begins anew. */
-  passed(address: string): void;
+  /** A try is about to be looked at: it counts as a failure until it is known to be right. */
+  tried(address: string, now: number): void;
+  /** It was right: it was no failure, and the address begins anew. */
+  right(address: string, now: number): void;
 }
 
+const NEVER: Tried = { failures: 0, until: 0, rightAt: null };
+
 /**
- * Counts failures. After a few, each makes the next wait twice as long, to a quarter of an hour.
+ * Counts failures. After a few, each makes the next wait twice as long, to a quarter of an hour. No one address
+ * makes others wait: of each only the first few count toward all together.
  * @example
- * const tries = countTries();
- * for (let i = 0; i < 4; i++) tries.failed('192.0.2.1', 0);
+ * const tries = countTries(inMemory());
+ * for (let i = 0; i < 4; i++) tries.tried('192.0.2.1', 0);
  * tries.wait('192.0.2.1', 0) // 2000
  */
-export function countTries(): Tries {
-  const tried = new Map<string, Tried>();
-  const count = (
-    address: string,
-    now: number,
-    { free, longestMs }: { free: number; longestMs: number },
-  ) => {
-    const known = tried.get(address);
-    const quiet = known && now - known.until > FORGOTTEN_MS;
-    const failures = (known && !quiet ? known.failures : 0) + 1;
-    const over = failures - free;
-    const wait = over <= 0 ? 0 : Math.min(longestMs, FIRST_WAIT_MS * 2 ** (over - 1));
-    // Put in anew, so that the longest quiet stands first.
-    tried.delete(address);
-    tried.set(address, { failures, until: now + wait });
-    const [first] = tried.size > MOST ? tried.keys() : [];
-    if (first !== undefined) tried.delete(first);
+export function countTries({ read, write }: TriesKept): Tries {
+  const known = (address: string, now: number): Tried => {
+    const found = read(address);
+    if (!found) return NEVER;
+    return now - found.until > FORGOTTEN_MS ? { ...NEVER, rightAt: found.rightAt } : found;
   };
-  const left = (address: string, now: number) =>
-    Math.max(0, (tried.get(address)?.until ?? 0) - now);
+  const add = (address: string, now: number, free: number, longestMs: number) => {
+    const before = known(address, now);
+    const failures = before.failures + 1;
+    const over = failures - free;
+    const wait = over <= 0 ? 0 : Math.min(longestMs, FIRST_WAIT_MS * 2 ** Math.min(over - 1, 20));
+    write(address, { ...before, failures, until: now + wait });
+  };
   return {
-    wait: (address, now) => Math.max(left(address, now), left(ALL, now)),
-    failed(address, now) {
-      count(address, now, { free: FREE, longestMs: LONGEST_WAIT_MS });
-      count(ALL, now, { free: FREE_OF_ALL, longestMs: LONGEST_WAIT_OF_ALL_MS });
+    wait(address, now) {
+      const own = known(address, now);
+      const isKnown = own.rightAt !== null && now - own.rightAt < KNOWN_MS;
+      const until = Math.max(own.until, isKnown ? 0 : known(ALL, now).until);
+      return Math.max(0, until - now);
     },
-    passed(address) {
-      tried.delete(address);
+    tried(address, now) {
+      if (known(address, now).failures < FREE) add(ALL, now, FREE_OF_ALL, LONGEST_WAIT_OF_ALL_MS);
+      add(address, now, FREE, LONGEST_WAIT_MS);
     },
+    right(address, now) {
+      const all = known(ALL, now);
+      const counted = Math.min(FREE, known(address, now).failures);
+      write(ALL, { ...all, failures: Math.max(0, all.failures - counted), until: 0 });
+      write(address, { failures: 0, until: now, rightAt: now });
+    },
+  };
+}
+
+/** Remembers in memory: for a test. */
+export function inMemory(): TriesKept {
+  const tried = new Map<string, Tried>();
+  return {
+    read: (address) => tried.get(address) ?? null,
+    write: (address, each) => void tried.set(address, each),
   };
 }

@@ -1,7 +1,7 @@
 import { hostName } from './hosts';
 
 /** Methods that change nothing. */
-const READS = ['GET', 'HEAD', 'OPTIONS'];
+export const READS = ['GET', 'HEAD', 'OPTIONS'];
 
 /** What a route takes where it is not JSON. No foreign page can send any of these unasked either. */
 const TAKES: Readonly<Record<string, string>> = {

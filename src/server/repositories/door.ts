@@ -1,9 +1,10 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { desc, eq, lt, notInArray } from 'drizzle-orm';
 import { v4 as newId } from 'uuid';
 import { readRole, type Role } from '../door/roles';
+import type { TriesKept } from '../door/tries';
 import { write, type Connection, type Database } from '../db/database';
-import { doorKeys, doors, runs, sharedLinks } from '../db/schema';
+import { doorEnded, doorKeys, doors, doorTries, runs, sharedLinks } from '../db/schema';
 import { databaseProblem } from '../vault/problem';
 import { NotFoundError } from './notFound';
 
@@ -126,6 +127,60 @@ export function unshareRun(db: Database, runId: string): void {
   write(db, (tx) => tx.delete(sharedLinks).where(eq(sharedLinks.runId, runId)).run());
 }
 
+/** Remembers tries at the door in the kitchen's file: several processes stand at one. */
+export const triesKept = (db: Database): TriesKept => ({
+  read: (address) =>
+    db.select().from(doorTries).where(eq(doorTries.address, address)).get() ?? null,
+  write: (address, tried) =>
+    write(db, (tx) => {
+      const set = { failures: tried.failures, until: tried.until, rightAt: tried.rightAt };
+      tx.insert(doorTries)
+        .values({ address, ...set })
+        .onConflictDoUpdate({ target: doorTries.address, set })
+        .run();
+      // Those that were quiet longest go.
+      tx.delete(doorTries)
+        .where(
+          notInArray(
+            doorTries.address,
+            tx
+              .select({ address: doorTries.address })
+              .from(doorTries)
+              .orderBy(desc(doorTries.until))
+              .limit(MOST_TRIED),
+          ),
+        )
+        .run();
+    }),
+});
+
+/** So many addresses are remembered. */
+const MOST_TRIED = 10_000;
+
+/** Ends one session before its time. */
+export function endSession(
+  db: Database,
+  { cookie, until, now }: { cookie: string; until: number; now: Date },
+): void {
+  write(db, (tx) => {
+    tx.delete(doorEnded)
+      .where(lt(doorEnded.until, now.getTime() / 1000))
+      .run();
+    tx.insert(doorEnded)
+      .values({ cookieHash: hashOf(cookie), until })
+      .onConflictDoNothing()
+      .run();
+  });
+}
+
+/** Whether a session was signed out. */
+export const isEnded = (db: Connection, cookie: string): boolean =>
+  db
+    .select({ until: doorEnded.until })
+    .from(doorEnded)
+    .where(eq(doorEnded.cookieHash, hashOf(cookie)))
+    .get() !== undefined;
+
 /**
  * Gives a kitchen that is about to be restored the access of the one whose place it takes: a key or a link that was
  * taken away does not come back with old data, and none that was given goes. Every session ends. Where the damage
@@ -140,6 +195,8 @@ export function carryAccess(from: Database | null, to: Database): void {
     tx.delete(sharedLinks).run();
     tx.delete(doorKeys).run();
     tx.delete(doors).run();
+    tx.delete(doorTries).run();
+    tx.delete(doorEnded).run();
     tx.insert(doors).values({ id: ONLY, secret: newSecret(), generation: 1 }).run();
     if (keys.length > 0) tx.insert(doorKeys).values(keys).run();
     for (const link of links) {

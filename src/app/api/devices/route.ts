@@ -21,4 +21,4 @@ export const GET = (request: Request) =>
   answer(async () => {
     const after = Number(new URL(request.url).searchParams.get('after') ?? NaN);
     return Response.json(linesAfter(Number.isFinite(after) ? after : null));
-  });
+  }, 'look');

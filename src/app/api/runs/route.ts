@@ -17,4 +17,4 @@ export const GET = (request: Request) =>
             type: 'application/json',
           },
         );
-  });
+  }, 'look');

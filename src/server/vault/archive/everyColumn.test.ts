@@ -38,6 +38,8 @@ const LEFT_OUT: Readonly<Record<string, string>> = {
 const TABLES_LEFT_OUT = [
   'doors',
   'door_keys',
+  'door_tries',
+  'door_ended',
   'shared_links',
   'pantries',
   'log_entries',

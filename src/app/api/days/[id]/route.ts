@@ -24,7 +24,7 @@ export const GET = (_request: Request, { params }: Context) =>
       extension: 'day.json',
       type: 'application/json',
     });
-  });
+  }, 'look');
 
 const saveSchema = z.object({
   day: z.unknown(),

@@ -14,7 +14,7 @@ export const GET = (_request: Request, { params }: Context) =>
       extension: 'plan.json',
       type: 'application/json',
     });
-  });
+  }, 'look');
 
 /**
  * A save while the cook works. A route, not an action, so that a last save can outlive the page.

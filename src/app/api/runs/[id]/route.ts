@@ -14,4 +14,4 @@ export const GET = (_request: Request, { params }: Context) =>
       extension: 'run.jsonl',
       type: 'application/jsonl',
     });
-  });
+  }, 'look');

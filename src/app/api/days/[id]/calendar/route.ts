@@ -13,4 +13,4 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       ...(only && { only }),
     });
     return fileAnswer(file.toString('utf8'), { name, extension: 'ics', type: 'text/calendar' });
-  });
+  }, 'look');

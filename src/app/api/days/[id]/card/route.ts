@@ -42,4 +42,4 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       extension: 'pdf',
       type: 'application/pdf',
     });
-  });
+  }, 'look');

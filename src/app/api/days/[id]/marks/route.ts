@@ -19,7 +19,7 @@ export const GET = (request: Request, { params }: Context) =>
   answer(async () => {
     const known = new URL(request.url).searchParams.get('known') ?? '';
     return Response.json(dayProgress(database(), (await params).id, known));
-  });
+  }, 'look');
 
 /** Adds what happened to tasks of the day; what is there already changes nothing. */
 export const POST = (request: Request, { params }: Context) =>

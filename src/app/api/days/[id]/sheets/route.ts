@@ -21,4 +21,4 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       extension: 'pdf',
       type: 'application/pdf',
     });
-  });
+  }, 'look');

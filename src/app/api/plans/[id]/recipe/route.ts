@@ -17,4 +17,4 @@ export const GET = (_request: Request, { params }: { params: Promise<{ id: strin
       extension: 'recipe.jsonld',
       type: 'application/ld+json',
     });
-  });
+  }, 'look');

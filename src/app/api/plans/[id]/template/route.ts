@@ -32,4 +32,4 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
     const parts = getBasisParts(db);
     const pdf = await drawPdf({ kind: 'template', plan, basis: parts, paper, template, name });
     return fileAnswer(pdf, { name, extension: 'pdf', type: 'application/pdf' });
-  });
+  }, 'look');

@@ -24,7 +24,7 @@ export const GET = (request: Request, { params }: Context) =>
   answer(async () => {
     const after = check(afterSchema, new URL(request.url).searchParams.get('after') ?? '0');
     return Response.json(eventsAfter(database(), (await params).id, after));
-  });
+  }, 'look');
 
 /** Adds what happened at a bench; what is there already changes nothing. */
 export const POST = (request: Request, { params }: Context) =>
