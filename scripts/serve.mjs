@@ -9,6 +9,7 @@
 import { spawnSync } from 'node:child_process';
 import cluster from 'node:cluster';
 import { createServer } from 'node:http';
+import { fileURLToPath } from 'node:url';
 import next from 'next';
 import { packedParts } from './packed.mjs';
 import { quietEnv, tool } from './setup.mjs';
@@ -88,36 +89,43 @@ async function serve() {
     console.error(`Cannot listen on ${listen}: ${error.message}`);
     process.exit(1);
   });
-  server.listen(Number(port), host, () => cluster.isPrimary && sayReady());
+  server.listen(Number(port), host);
 
-  // Ctrl C is heard by all of several: the one that began them then ends them in turn.
-  if (!cluster.isPrimary) process.on('SIGINT', () => {});
-  for (const signal of cluster.isPrimary ? ['SIGINT', 'SIGTERM'] : ['SIGTERM']) {
-    process.once(signal, () => {
-      server.close(() => process.exit(0));
-      server.closeIdleConnections();
-      // The kitchen's file is closed as the process ends.
-      setTimeout(() => process.exit(0), PATIENCE_MS).unref();
-    });
-  }
+  // Ctrl C is heard by all: the one that began them then ends them in turn.
+  process.on('SIGINT', () => {});
+  process.once('SIGTERM', () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    // The kitchen's file is closed as the process ends.
+    setTimeout(() => process.exit(0), PATIENCE_MS).unref();
+  });
 }
 
-/** Several that answer side by side, on one kitchen's file. One that falls over is begun again. */
+/** One or several that answer side by side, on one kitchen's file. One that falls over is begun again. */
 function serveTogether() {
+  cluster.setupPrimary({ exec: fileURLToPath(import.meta.url), args: [] });
   let ending = false;
+  let code = 0;
   let lastLine = 0;
   /** One after the other, so that the last finds the kitchen's file its own and leaves it whole. */
   const endNext = () => {
     const [worker] = Object.values(cluster.workers);
     if (worker) worker.kill('SIGTERM');
-    else process.exit(0);
+    else process.exit(code);
   };
   const begin = (first) => {
     // One of them looks after the kitchen's file.
     const worker = cluster.fork({ MORTAR_KEEPER: first ? 'yes' : 'no' });
-    worker.on('exit', () => {
-      if (!ending) begin(first);
-      else endNext();
+    let listened = false;
+    worker.once('listening', () => (listened = true));
+    worker.on('exit', (exited) => {
+      if (!ending && listened) {
+        console.error('A process fell over and is begun again');
+        return begin(first);
+      }
+      // One that never came as far as to listen would not the next time.
+      if (!ending) [ending, code] = [true, exited || 1];
+      endNext();
     });
     // What a device posts to one of them, all of them hear, under one number.
     worker.on('message', ({ deviceLines } = {}) => {
@@ -137,5 +145,5 @@ function serveTogether() {
   }
 }
 
-if (processes > 1 && cluster.isPrimary) serveTogether();
+if (cluster.isPrimary) serveTogether();
 else await serve();

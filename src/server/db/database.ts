@@ -4,7 +4,7 @@ import Sqlite from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import type { BaseSQLiteDatabase } from 'drizzle-orm/sqlite-core';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { VaultProblem, vaultProblem } from '../vault/problem';
+import { databaseProblem, VaultProblem, vaultProblem } from '../vault/problem';
 import * as schema from './schema';
 import { checkVersion, MIGRATIONS } from './version';
 
@@ -140,4 +140,19 @@ export async function whileHeld<T>(db: Database, why: string, run: () => Promise
 export function write<T>(db: Database, run: (tx: Connection) => T): T {
   checkFree(resolve(db.$client.name));
   return db.transaction((tx) => run(tx), { behavior: 'immediate' });
+}
+
+/**
+ * Writes what a page that is only read keeps to save time. Where the file cannot be written to at once, it goes
+ * without: nobody who looks waits for who writes.
+ */
+export function writeIfFree(db: Database, run: (tx: Connection) => void): void {
+  db.$client.pragma('busy_timeout = 0');
+  try {
+    write(db, run);
+  } catch (error) {
+    if (!databaseProblem(error)) throw error;
+  } finally {
+    db.$client.pragma(`busy_timeout = ${PATIENCE_MS}`);
+  }
 }

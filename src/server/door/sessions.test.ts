@@ -125,6 +125,12 @@ describe('tries', () => {
     expect(tries.wait('known', 0)).toBe(0);
   });
 
+  it('of a clock that was years ahead keep nobody out once it is right', () => {
+    const tries = countTries(inMemory());
+    for (let n = 0; n < 20; n++) tries.tried('a', Date.UTC(2030, 0, 1));
+    expect(tries.wait('a', Date.UTC(2026, 10, 24))).toBe(0);
+  });
+
   it('are remembered by every process at the door, not past a restart of one', () => {
     const file = freshFile();
     const [one, other] = [openDatabase(file), openDatabase(file)];

@@ -52,7 +52,12 @@ export function countTries({ read, write }: TriesKept): Tries {
   const known = (address: string, now: number): Tried => {
     const found = read(address);
     if (!found) return NEVER;
-    return now - found.until > FORGOTTEN_MS ? { ...NEVER, rightAt: found.rightAt } : found;
+    // No wait is longer: a clock that was ahead set it.
+    const isAhead = found.until - now > LONGEST_WAIT_MS;
+    const rightAt = found.rightAt !== null && found.rightAt <= now ? found.rightAt : null;
+    return isAhead || now - found.until > FORGOTTEN_MS
+      ? { ...NEVER, rightAt }
+      : { ...found, rightAt };
   };
   const add = (address: string, now: number, free: number, longestMs: number) => {
     const before = known(address, now);

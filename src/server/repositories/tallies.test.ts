@@ -3,7 +3,7 @@ import { startingPantry } from '@/core/composition/pantry';
 import * as evaluate from '@/core/plan/evaluatePlan';
 import { planWith } from '@/core/testing/plans';
 import type { Database } from '../db/database';
-import { openToRead } from '../db/database';
+import { openDatabase, openToRead } from '../db/database';
 import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
 import { saveRows } from './pantry';
 import { getPlan, listPlans, savePlan } from './plans';
@@ -73,6 +73,20 @@ describe('what plans come to', () => {
       `update plan_revisions set tally = '{"pieces":"many"}' where tally is not null`,
     );
     expect(list()).toEqual(first);
+  });
+
+  it('waits for no other program that writes, and is kept once it is done', () => {
+    const other = openDatabase(file);
+    other.$client.exec('begin immediate');
+    const from = performance.now();
+    expect(list()).toHaveLength(2);
+    expect(performance.now() - from).toBeLessThan(1500);
+    expect(workedOut()).toBe(2);
+    other.$client.exec('rollback');
+    other.$client.close();
+    expect([workedOut(), workedOut()]).toEqual([2, 0]);
+    // Who saves waits its turn as before.
+    expect(db.$client.pragma('busy_timeout', { simple: true })).toBe(3000);
   });
 
   it('is told from a file that can only be read', () => {

@@ -6,9 +6,8 @@ import { STATES } from '@/core/basis/state';
 import { planTally, type PlanTally } from '@/core/plan/evaluatePlan';
 import { STATIONS } from '@/core/plan/stations';
 import { MARGIN_IDS } from '@/core/risk/margins';
-import { write, type Database } from '../db/database';
+import { writeIfFree, type Database } from '../db/database';
 import { planRevisions, plans } from '../db/schema';
-import { databaseProblem } from '../vault/problem';
 import { getBasisParts } from './basis';
 import { pantryMark } from './pantry';
 import { newest, type StoredPlan } from './plans';
@@ -81,21 +80,17 @@ function readTally(text: string | null): PlanTally | null {
   }
 }
 
-/** Puts tallies beside their revisions. They only save time: a file that cannot be written to goes without. */
+/** Puts tallies beside their revisions. They only save time. */
 function keepTallies(
   db: Database,
   fresh: readonly { readonly plan: StoredPlan; readonly of: string; readonly tally: PlanTally }[],
 ): void {
-  try {
-    write(db, (tx) => {
-      for (const { plan, of, tally } of fresh) {
-        tx.update(planRevisions)
-          .set({ tally: JSON.stringify(tally), tallyOf: of })
-          .where(and(eq(planRevisions.planId, plan.id), eq(planRevisions.number, plan.revision)))
-          .run();
-      }
-    });
-  } catch (error) {
-    if (!databaseProblem(error)) throw error;
-  }
+  writeIfFree(db, (tx) => {
+    for (const { plan, of, tally } of fresh) {
+      tx.update(planRevisions)
+        .set({ tally: JSON.stringify(tally), tallyOf: of })
+        .where(and(eq(planRevisions.planId, plan.id), eq(planRevisions.number, plan.revision)))
+        .run();
+    }
+  });
 }

@@ -20,7 +20,7 @@ import { createPlan, getPlan, listPlans } from '../repositories/plans';
 import { filledKitchen, freshFile, minute } from '../testing/kitchenFile';
 import { readAll } from './archive/readAll';
 import { checkCopy, copiesFolder, copyTo, keepCopies, listCopies, restoreFrom } from './copies';
-import { copiesToRemove, copyName, readCopyName } from './copyNames';
+import { copiesToRemove, copyName, newestFirst, readCopyName } from './copyNames';
 import { VaultProblem, vaultProblem } from './problem';
 import { problemAnswer } from './problemPage';
 import { restoreFile } from './restoreFile';
@@ -141,7 +141,10 @@ describe('copies', () => {
     let kept: string[] = [];
     for (let n = 0; n < 80; n++) {
       kept.push(copyName('daily', day(n)));
-      const gone = copiesToRemove(kept.map((name) => readCopyName(name)!));
+      const gone = copiesToRemove(
+        kept.map((name) => readCopyName(name)!),
+        day(n),
+      );
       kept = kept.filter((name) => !gone.includes(name));
     }
     const days = kept.map((name) => name.slice(0, 10)).sort();
@@ -150,6 +153,15 @@ describe('copies', () => {
     );
     // Sundays, but for the week that is still going by.
     expect(days.slice(0, -7)).toEqual(['2026-10-25', '2026-11-01', '2026-11-08', '2026-11-12']);
+    // A clock that was years ahead for a while pushes out none of them, and is not the last copy.
+    const ahead = Array.from({ length: 30 }, (_, n) =>
+      copyName('daily', new Date(Date.UTC(2030, 0, 1 + n))),
+    );
+    const all = [...kept, ...ahead].map((name) => readCopyName(name)!);
+    const removed = copiesToRemove(all, day(79));
+    expect(removed.filter((name) => kept.includes(name))).toEqual([]);
+    expect(removed).toHaveLength(20);
+    expect(newestFirst(all, day(79))[0]!.name).toBe(copyName('daily', day(79)));
     expect(readCopyName('songs.db')).toBeNull();
     expect(readCopyName('2026-13-24-990000-daily.db')).toBeNull();
   });

@@ -17,7 +17,7 @@ import { whileHeld, type Database } from '../db/database';
 import { checkVersion } from '../db/version';
 import { carryAccess } from '../repositories/door';
 import { NotFoundError } from '../repositories/notFound';
-import { copiesToRemove, copyName, readCopyName, type Copy } from './copyNames';
+import { copiesToRemove, copyName, newestFirst, readCopyName, type Copy } from './copyNames';
 import { VaultProblem, vaultProblem } from './problem';
 
 /** The folder of a kitchen's copies: beside its file. */
@@ -28,15 +28,14 @@ export const copiesFolder = (file: string): string =>
 export const fileOf = (db: Database): string => resolve(db.$client.name);
 
 /** The copies beside a kitchen's file, the newest first; what else lies there is passed over. */
-export function listCopies(file: string): (Copy & { readonly bytes: number })[] {
+export function listCopies(file: string, now = new Date()): (Copy & { readonly bytes: number })[] {
   const folder = copiesFolder(file);
   if (!existsSync(folder)) return [];
-  return readdirSync(folder)
-    .flatMap((name) => {
-      const copy = readCopyName(name);
-      return copy ? [{ ...copy, bytes: statSync(join(folder, name)).size }] : [];
-    })
-    .sort((a, b) => b.at.localeCompare(a.at));
+  const found = readdirSync(folder).flatMap((name) => {
+    const copy = readCopyName(name);
+    return copy ? [{ ...copy, bytes: statSync(join(folder, name)).size }] : [];
+  });
+  return newestFirst(found, now);
 }
 
 /**
@@ -140,7 +139,8 @@ export async function keepCopies(
   const today = now.toISOString().slice(0, 10);
   const has = listCopies(file).some(({ kind, at }) => kind === 'daily' && at.startsWith(today));
   const made = has ? null : await makeCopy(db, 'daily', { now, check });
-  for (const name of copiesToRemove(listCopies(file))) rmSync(join(copiesFolder(file), name));
+  for (const name of copiesToRemove(listCopies(file, now), now))
+    rmSync(join(copiesFolder(file), name));
   return made;
 }
 

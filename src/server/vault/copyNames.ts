@@ -44,12 +44,22 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 /** The week a day is in, counted from a Monday long ago. */
 const weekOf = (at: string): number => Math.floor((Date.parse(at.slice(0, 10)) / DAY_MS + 3) / 7);
 
+/** Whether a copy says that it was made later than it now is: a clock was wrong, then or now. */
+const isAhead = ({ at }: Copy, now: Date): boolean => Date.parse(at) > now.getTime() + DAY_MS;
+
+/** Copies in the order of a list, the newest first; those from ahead of the clock at the end. */
+export const newestFirst = <C extends Copy>(copies: readonly C[], now: Date): C[] =>
+  [...copies].sort(
+    (a, b) => Number(isAhead(a, now)) - Number(isAhead(b, now)) || b.at.localeCompare(a.at),
+  );
+
 /**
  * Which copies have had their time: of the daily ones the newest seven stay, and of the four weeks before
- * those the newest of each; of each other kind the newest ten.
+ * those the newest of each; of each other kind the newest ten. Copies from ahead of the clock push out none of
+ * these: of them, too, the newest ten stay.
  */
-export function copiesToRemove(copies: readonly Copy[]): string[] {
-  const latest = [...copies].sort((a, b) => b.at.localeCompare(a.at));
+export function copiesToRemove(copies: readonly Copy[], now: Date): string[] {
+  const latest = newestFirst(copies, now).filter((copy) => !isAhead(copy, now));
   const of = (kind: CopyKind) => latest.filter((copy) => copy.kind === kind);
   const older = of('daily').slice(DAYS_KEPT);
   const weeks = new Map<number, Copy>();
@@ -59,5 +69,8 @@ export function copiesToRemove(copies: readonly Copy[]): string[] {
     ...older.filter((copy) => !weekly.has(copy)),
     ...of('by-hand').slice(OTHERS_KEPT),
     ...of('before-restoring').slice(OTHERS_KEPT),
+    ...newestFirst(copies, now)
+      .filter((copy) => isAhead(copy, now))
+      .slice(OTHERS_KEPT),
   ].map(({ name }) => name);
 }
