@@ -5,6 +5,7 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { headers } from 'next/headers';
 import { preload } from 'react-dom';
+import { TapsWaiting } from '@/features/bench/TapsWaiting';
 import { readPreferences } from '@/server/preferences';
 import { Chrome } from '@/ui/layout/Chrome';
 import { NOTE_EARLY } from '@/ui/layout/early';
@@ -52,6 +53,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <ViewProvider guess={view}>
           <Chrome units={units} theme={theme} keys={keys}>
             {children}
+            <TapsWaiting />
           </Chrome>
         </ViewProvider>
       </body>

@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startingBasis } from './basis/basis';
 import { startingRules } from './basis/rules';
@@ -7,9 +8,34 @@ import { evaluatePlan } from './plan/evaluatePlan';
 import { modelOf } from './risk/modelOf';
 import { ravioliSquare } from './shapes/families/ravioli';
 import { capMound } from './shapes/mound';
-import { differs, examplesIn } from './testing/examples';
+import { differs } from './testing/examples';
 import { planWith } from './testing/plans';
 import { METRIC } from './units/units';
+
+/** An `@example call // what it gives` of a doc comment. */
+interface Example {
+  /** `batch/batch.ts:45`. */
+  readonly at: string;
+  readonly file: string;
+  readonly code: string;
+  /** As written; the value stands first, words may follow. */
+  readonly gives: string;
+}
+
+/** Every example in one line of a folder's doc comments. */
+function examplesIn(folder: string): Example[] {
+  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.ts$/.test(file) && !/\.test\.ts$|^testing\//.test(file))
+    .sort()
+    .flatMap((file) =>
+      readFileSync(join(folder, file), 'utf8')
+        .split('\n')
+        .flatMap((text, i) => {
+          const [, code, gives] = /@example (.+?) \/\/ (.+?)(?: \*\/)?$/.exec(text) ?? [];
+          return code && gives ? [{ at: `${file}:${i + 1}`, file, code, gives }] : [];
+        }),
+    );
+}
 
 const plan = planWith();
 

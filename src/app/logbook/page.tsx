@@ -1,7 +1,6 @@
 import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { cutTo } from '@/core/cutTo';
 import type { Metadata } from 'next';
-import { Link } from '@/ui/layout/Link';
 import { choicesOf, findRuns, type RunQuery } from '@/features/logbook/findRuns';
 import { UnreadableNotice } from '@/features/keeping/UnreadableNotice';
 import { LogbookBar } from '@/features/logbook/LogbookBar';

@@ -1,31 +1,3 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-
-/** An `@example call // what it gives` of a doc comment. */
-export interface Example {
-  /** `batch/batch.ts:45`. */
-  readonly at: string;
-  readonly file: string;
-  readonly code: string;
-  /** As written; the value stands first, words may follow. */
-  readonly gives: string;
-}
-
-/** For tests: every example in one line of a folder's doc comments. */
-export function examplesIn(folder: string): Example[] {
-  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((file) => /\.ts$/.test(file) && !/\.test\.ts$|^testing\//.test(file))
-    .sort()
-    .flatMap((file) =>
-      readFileSync(join(folder, file), 'utf8')
-        .split('\n')
-        .flatMap((text, i) => {
-          const [, code, gives] = /@example (.+?) \/\/ (.+?)(?: \*\/)?$/.exec(text) ?? [];
-          return code && gives ? [{ at: `${file}:${i + 1}`, file, code, gives }] : [];
-        }),
-    );
-}
-
 /**
  * For tests: where a value differs from what an example says it is, or null. Numbers are held to the digits
  * written; `…` stands for more of the same.

@@ -1,18 +1,12 @@
 'use client';
 
-import { saveFile } from '@/ui/files/saveFile';
 import { useBench } from './BenchContext';
-import { outbox } from './outbox';
+import { saveTaps } from './saveTaps';
 
 /** Taps that the kitchen has not, to be kept as a file. */
 function SaveTaps({ run }: { run: string }) {
-  const save = async () => {
-    const events = (await outbox.of(run)).map(({ event }) => event);
-    const taps = { format: 'mortar-sheet/taps', version: 1, run, events };
-    saveFile(`taps-${run.slice(0, 8)}.json`, 'application/json', JSON.stringify(taps, null, 2));
-  };
   return (
-    <button type="button" className="underline" onClick={() => void save()}>
+    <button type="button" className="underline" onClick={() => void saveTaps(run)}>
       Save the taps as a file
     </button>
   );

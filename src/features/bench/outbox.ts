@@ -36,6 +36,8 @@ export interface Outbox {
   refuse(kept: Kept): Promise<void>;
   /** What the server would not take. */
   refused(run: string): Promise<readonly Kept[]>;
+  /** Batches of which something waits. */
+  runsWaiting(): Promise<readonly string[]>;
 }
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
@@ -102,4 +104,8 @@ export const outbox: Outbox = {
   sent: (kept) => mark(kept, 1),
   refuse: (kept) => mark([kept], 2),
   refused: (run) => ofState(run, 2),
+  async runsWaiting() {
+    const keys = await (await shelves()).getAll('events');
+    return [...new Set(keys.filter(({ sent }) => sent === 0).map(({ run }) => run))];
+  },
 };

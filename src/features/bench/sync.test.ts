@@ -2,10 +2,14 @@ import fc from 'fast-check';
 import { eventsFrom } from '@/core/testing/kitchens';
 import type { RunEvent } from '@/core/run/events';
 import type { Kept, Outbox } from './outbox';
+import { say } from '@/ui/layout/say';
+import { sendFromAnywhere } from './sendFromAnywhere';
 import { nextLoad, sendWaiting, serverOf, type Server } from './sync';
 
+jest.mock('@/ui/layout/say', () => ({ say: jest.fn() }));
+
 /** An outbox in memory, as the browser's own keeps it. */
-function boxOf(): Omit<Outbox, 'seen'> & { readonly kept: Kept[] } {
+function boxOf(): Outbox & { readonly kept: Kept[] } {
   const kept: Kept[] = [];
   const mark = (done: readonly Kept[], sent: Kept['sent']) => {
     for (const each of done) kept[kept.findIndex(({ n }) => n === each.n)] = { ...each, sent };
@@ -22,6 +26,9 @@ function boxOf(): Omit<Outbox, 'seen'> & { readonly kept: Kept[] } {
     sent: (done) => mark(done, 1),
     refuse: (each) => mark([each], 2),
     refused: (run) => Promise.resolve(kept.filter((each) => each.run === run && each.sent === 2)),
+    seen: () => Promise.resolve(),
+    runsWaiting: () =>
+      Promise.resolve([...new Set(kept.filter(({ sent }) => sent === 0).map(({ run }) => run))]),
   };
 }
 
@@ -144,4 +151,49 @@ it.each([
   await box.add('r', taps.slice(0, 3));
   expect(await sendWaiting('r', box, serverOf('r'))).toEqual({ line, waiting: 3 });
   fetched.mockRestore();
+});
+
+describe('taps that wait, from any page', () => {
+  const words = () => jest.mocked(say).mock.calls.map(([message]) => message);
+  const answering = (answers: Readonly<Record<string, number>>) =>
+    jest
+      .spyOn(globalThis, 'fetch')
+      .mockImplementation((url) =>
+        Promise.resolve(
+          new Response('{}', { status: answers[/runs\/(\w+)\//.exec(url as string)![1]!]! }),
+        ),
+      );
+  beforeEach(() => jest.mocked(say).mockClear());
+  afterEach(() => jest.restoreAllMocks());
+
+  it('are sent, of every batch, and it is said how many', async () => {
+    const box = boxOf();
+    await box.add('a', taps.slice(0, 2));
+    await box.add('b', taps.slice(2, 3));
+    answering({ a: 200, b: 200 });
+    expect(await sendFromAnywhere(false, box)).toBe(false);
+    expect(words()).toEqual(['3 taps from a bench sent.']);
+    expect(await box.runsWaiting()).toEqual([]);
+  });
+
+  it('are kept where they are not taken, each with what can be done, said once', async () => {
+    const box = boxOf();
+    for (const [at, run] of ['gone', 'shut', 'down', 'bad'].entries()) {
+      await box.add(run, [taps[at]!]);
+    }
+    answering({ gone: 404, shut: 401, down: 503, bad: 400 });
+    expect(await sendFromAnywhere(false, box)).toBe(true);
+    expect(words()).toEqual([
+      'One tap from a bench: the kitchen no longer has the batch.',
+      'One tap from a bench cannot be sent: sign in as someone who may.',
+      'One tap from a bench still on this device: no connection.',
+      'One tap from a bench: the kitchen did not take it.',
+    ]);
+    const offers = jest.mocked(say).mock.calls.map(([, { offer } = {}]) => offer?.label);
+    expect(offers).toEqual(['Save as a file', undefined, undefined, 'Save as a file']);
+    expect(box.kept).toHaveLength(4);
+    jest.mocked(say).mockClear();
+    expect(await sendFromAnywhere(true, box)).toBe(true);
+    expect(words()).toEqual([]);
+  });
 });

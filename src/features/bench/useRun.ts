@@ -6,6 +6,7 @@ import type { Happening, RunEvent } from '@/core/run/events';
 import { foldRun, type RunState } from '@/core/run/fold';
 import { outbox } from './outbox';
 import { lineAfter, sendWaiting, serverOf, type Line } from './sync';
+import { tapsHere } from './tapsHere';
 
 /** Others' taps are asked for so often, ms. */
 const LOOK_MS = 1200;
@@ -140,6 +141,7 @@ export function useRun(
       merge(events);
       setHere((before) => [...before, ...events.map(({ id }) => id)]);
       setWaiting((before) => before + events.length);
+      tapsHere().write('wait');
       void outbox.add(run, events).then(send, () => {
         // Nothing can be kept here: it goes up at once, or the page says that it did not.
         setKept(false);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { cookHere } from '@/features/bench/cookHere';
 import { Button } from '@/ui/buttons/Button';
 import { PlainBar } from '@/ui/layout/PlainBar';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
@@ -18,8 +19,14 @@ export function DoorPage({ to }: { to: string }) {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ name: form.get('name'), passphrase: form.get('passphrase') }),
     }).catch(() => null);
-    if (response?.ok) return window.location.assign(to);
-    const body = (await response?.json().catch(() => null)) as { error?: string } | null;
+    const body = (await response?.json().catch(() => null)) as {
+      error?: string;
+      cook?: string | null;
+    } | null;
+    if (response?.ok) {
+      if (body?.cook) cookHere().write(body.cook);
+      return window.location.assign(to);
+    }
     setTrouble(body?.error ?? 'No answer from the server. Try again.');
     setBusy(false);
   };

@@ -38,14 +38,18 @@ export function entry(
 }
 
 /**
- * Why somebody may change nothing at all; null where what is asked for says itself who may. Whoever may only look
- * is refused here already, whatever is asked for: an action that forgot to ask would let them.
+ * Why somebody may change nothing over a route; null where what is asked for says itself who may. Whoever may only
+ * look is refused here already: a route that forgot to ask would let them. A page's actions answer for themselves,
+ * in words that the page shows.
  */
 export const changeRefused = (
   role: Role | null,
   method: string,
   path: string,
 ): ForbiddenError | null =>
-  READS.includes(method) || path === '/api/door' || roleAllows(role, 'bench')
+  READS.includes(method) ||
+  !path.startsWith('/api/') ||
+  path === '/api/door' ||
+  roleAllows(role, 'bench')
     ? null
     : new ForbiddenError(role);

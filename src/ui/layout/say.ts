@@ -20,13 +20,25 @@ const voice = (): Promise<Toast | null> =>
 /** How long a message that can be undone stays. */
 const UNDO_MS = 8000;
 
+/** Something that can be done about a message. */
+interface Offer {
+  readonly label: string;
+  readonly onClick: () => void;
+}
+
 /**
- * Says something short at the foot of the page, with a way to take it back where there is one.
+ * Says something short at the foot of the page, with a way to take it back, or another offer, where there is one.
  * @example say('Plan deleted', { undo: () => bringBack() })
  */
-export async function say(message: string, { undo }: { undo?: () => void } = {}): Promise<void> {
+export async function say(
+  message: string,
+  {
+    undo,
+    offer = undo && { label: 'Undo', onClick: undo },
+  }: { undo?: () => void; offer?: Offer } = {},
+): Promise<void> {
   const toast = await voice();
-  toast?.(message, undo && { duration: UNDO_MS, action: { label: 'Undo', onClick: undo } });
+  toast?.(message, offer && { duration: UNDO_MS, action: offer });
 }
 
 /** Says what went wrong: by the browser’s own means where nothing else can be fetched any more. */

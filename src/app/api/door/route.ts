@@ -15,6 +15,7 @@ import {
 } from '@/server/door/sessions';
 import { countTries, inMemory } from '@/server/door/tries';
 import { answer, readBody } from '@/server/planRequests';
+import { getKitchen } from '@/server/repositories/kitchen';
 import { endSession, findKey, getDoor, triesKept } from '@/server/repositories/door';
 
 const bodySchema = z.strictObject({
@@ -60,7 +61,12 @@ export const POST = (request: Request) =>
     const cookie = sessionCookie(signSession(session, secret), {
       encrypted: isEncrypted(request.headers),
     });
-    return Response.json({ role: key.role }, { headers: { 'set-cookie': cookie } });
+    // From here on what is tapped at this device is by them, where they are one of the cooks.
+    const cook = getKitchen(db).cooks.find((each) => findKey(db, { name: each })?.id === key.id);
+    return Response.json(
+      { role: key.role, cook: cook ?? null },
+      { headers: { 'set-cookie': cookie } },
+    );
   }, 'anybody');
 
 /** Signs out, here: the session is over, wherever its cookie may still lie. */
