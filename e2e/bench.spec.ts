@@ -230,6 +230,26 @@ test.describe('with the line cut', () => {
   });
 });
 
+test.describe('taps that waited', () => {
+  test.use({ expectedErrors: [/ERR_FAILED|Failed to fetch/] });
+
+  test('are sent from another page, which says so', async ({ page }) => {
+    const url = await atBench(page, 'Sent from elsewhere');
+    await page.goto(`${url}?step=fill`);
+    await expect(page.locator('[data-line]')).toHaveText('✓ saved');
+    await page.route('**/api/runs/*/events*', (route) => route.abort());
+    await page.getByRole('button', { name: /sealed: 16/ }).click();
+    await expect(page.locator('[data-line]')).toContainText('1 tap waits');
+    await page.goto('/days');
+    await expect(page.getByText('One tap from a bench still on this device')).toBeVisible();
+    await page.unroute('**/api/runs/*/events*');
+    await page.goto('/logbook');
+    await expect(page.getByText('One tap from a bench sent.')).toBeVisible();
+    const events = await eventsOf(page, url);
+    expect(events).toContainEqual(expect.objectContaining({ kind: 'sheetDone', pieces: 16 }));
+  });
+});
+
 test.describe('a kitchen that will not take a tap, or has the batch no more', () => {
   test.use({ expectedErrors: [/status of 40[04]/] });
 

@@ -38,6 +38,13 @@ test('a day is made, a plan put on it, and is there again after a reload', async
   await type(page, 'Portions', '10');
   await settled(page);
   await saved(page);
+  const portions = page.getByRole('textbox', { name: 'Portions' });
+  await page.keyboard.press('Control+z');
+  await expect(portions).toHaveValue('8');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(portions).toHaveValue('10');
+  await settled(page);
+  await saved(page);
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Name of the day' })).toHaveValue(
     'Supper by the ferry',

@@ -222,7 +222,7 @@ function CookPicker({
     <label className="flex items-center gap-3">
       <span className="sr-only">Who cooks</span>
       <select
-        className="bench-field !w-auto max-sm:max-w-[7rem]"
+        className="bench-field !w-auto max-sm:max-w-[50vw]"
         value={cook}
         onChange={(event) => onCook(event.target.value)}
       >

@@ -42,6 +42,14 @@ export function Clocks() {
   );
 }
 
+/** What a clock shows, as it is said: `spoken(161)` → `'2 min 41 s left'` */
+export function spoken(seconds: number): string {
+  const whole = Math.ceil(Math.abs(seconds));
+  const [h, m, s] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
+  const parts = [h && `${h} h`, m && `${m} min`, !h && (s || !m) && `${s} s`].filter(Boolean);
+  return seconds > 0 ? `${parts.join(' ')} left` : `over for ${parts.join(' ')}`;
+}
+
 function Chip({ timer, now, onStop }: { timer: RunningTimer; now: number; onStop(): void }) {
   const left = (Date.parse(timer.endsAt) - now) / 1000;
   const name = TIMER_NAMES[timer.timer];
@@ -50,7 +58,7 @@ function Chip({ timer, now, onStop }: { timer: RunningTimer; now: number; onStop
       type="button"
       className="bench-chip"
       data-over={now > 0 && left <= 0 ? '' : undefined}
-      aria-label={`${name}: stop this clock`}
+      aria-label={`${name}, ${now === 0 ? '' : spoken(left)}: stop this clock`}
       onClick={onStop}
     >
       <span>{name}</span>

@@ -1,9 +1,10 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { STEPS } from '@/core/run/steps/steps';
 import { piecesOfSheet } from '@/core/run/steps/sheets';
 import { LayoutDrawing } from '@/ui/drawings/LayoutDrawing';
+import { say } from '@/ui/layout/say';
 import { useView } from '@/ui/layout/ViewContext';
 import { useBench } from './BenchContext';
 import { clockText } from './Clocks';
@@ -53,6 +54,9 @@ export function SheetInHand() {
   );
 }
 
+/** Two taps within so long are one, ms. */
+const BOUNCE_MS = 600;
+
 /** What a sheet gave: sealed with so many, some fewer, or torn. */
 export function FillKeys({
   onRoll,
@@ -71,7 +75,18 @@ export function FillKeys({
   const full = piecesOfSheet(bench);
   const pieces = Math.max(0, full - fewer);
   const done = state.pieces >= bench.result.pieces;
+  const last = useRef({ what: '', at: 0 });
+  const change = (by: number) => {
+    // Who changes the count means the next tap.
+    last.current = { what: '', at: 0 };
+    setFewer(fewer - by);
+  };
   const seal = (torn: boolean) => {
+    // A finger that bounces, or a key held down, is one sheet: none is sealed faster.
+    const what = `${torn} ${pieces}`;
+    const bounced = last.current.what === what && Date.now() - last.current.at < BOUNCE_MS;
+    last.current = { what, at: Date.now() };
+    if (bounced) return void say('Counted once. Tap again for the next sheet.');
     const seconds =
       open && now > 0 ? Math.max(0, (Date.now() - Date.parse(open.startedAt)) / 1000) : null;
     happen(
@@ -111,12 +126,12 @@ export function FillKeys({
         type="button"
         className="bench-key"
         aria-disabled={pieces === 0}
-        onClick={() => pieces > 0 && setFewer(fewer + 1)}
+        onClick={() => pieces > 0 && change(-1)}
       >
         <b>One fewer</b>
         <span className="bench-dim">{Math.max(0, pieces - 1)}</span>
       </button>
-      <button type="button" className="bench-key" onClick={() => setFewer(fewer - 1)}>
+      <button type="button" className="bench-key" onClick={() => change(1)}>
         <b>One more</b>
         <span className="bench-dim">{pieces + 1}</span>
       </button>

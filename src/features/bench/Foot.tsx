@@ -32,7 +32,7 @@ export function Foot({ next }: { next: string | null }) {
           Take back
         </button>
         {next && (
-          <span>
+          <span className="max-[360px]:sr-only">
             then <b>{next}</b>
           </span>
         )}

@@ -333,7 +333,8 @@ function LateLines() {
   const now = useClock();
   const late = now === 0 ? [] : lateAt(bench.result, state, now, bench.write);
   return (
-    <div role="status">
+    // What comes is spoken; that its minutes grow is not.
+    <div role="status" aria-atomic={false} aria-relevant="additions">
       {late.map(({ id, says }) => (
         <p key={id} className="bench-panel bench-warn mb-3">
           <b>{says}</b>

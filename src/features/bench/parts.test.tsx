@@ -1,13 +1,13 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
-import { act, render, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import type { Happening, RunEvent } from '@/core/run/events';
 import { eventsFrom } from '@/core/testing/kitchens';
 import { planWith } from '@/core/testing/plans';
 import { BenchProvider, useBench, type GivenRun } from './BenchContext';
-import { Clocks, clockText } from './Clocks';
+import { Clocks, clockText, spoken } from './Clocks';
 import { BurstKeys, ClosePanel } from './ClosePanel';
 import { FeelPanel } from './FeelPanel';
 import { FillKeys } from './FillStep';
@@ -106,6 +106,22 @@ describe('a sheet filled and sealed', () => {
     expect(screen.getByText(`${3 * full - 1} so far`)).toBeVisible();
   });
 
+  it('counts once where a finger bounces, and twice where it was meant', async () => {
+    jest.useFakeTimers({ advanceTimers: true });
+    await atBench(<FillKeys onRoll={() => {}} onDone={() => {}} />);
+    const seal = () => fireEvent.click(screen.getByRole('button', { name: /: \d+ piece/ }));
+    seal();
+    seal();
+    expect(tapped()).toHaveLength(1);
+    jest.advanceTimersByTime(700);
+    seal();
+    expect(tapped()).toHaveLength(2);
+    fireEvent.click(screen.getByRole('button', { name: /One fewer/ }));
+    seal();
+    expect(tapped()).toHaveLength(3);
+    jest.useRealTimers();
+  });
+
   it('stops the clock of the open sheet, and says how long it took', async () => {
     await atBench(<FillKeys onRoll={() => {}} onDone={() => {}} />, [
       { kind: 'timerSet', timer: 'open', minutes: 12 },
@@ -134,6 +150,14 @@ describe('clocks', () => {
     [3723, '1:02:03'],
   ])('%p s read %s', (seconds, text) => expect(clockText(seconds)).toBe(text));
 
+  it.each([
+    [161, '2 min 41 s left'],
+    [59.2, '1 min left'],
+    [9, '9 s left'],
+    [3723, '1 h 2 min left'],
+    [-61, 'over for 1 min 1 s'],
+  ])('%p s are said as %s', (seconds, text) => expect(spoken(seconds)).toBe(text));
+
   it('run side by side, and each is stopped by a tap', async () => {
     await atBench(<Clocks />, [
       { kind: 'timerSet', timer: 'rest', minutes: 30 },
@@ -142,7 +166,7 @@ describe('clocks', () => {
     expect(within(screen.getByRole('list', { name: 'Clocks' })).getAllByRole('timer')).toHaveLength(
       2,
     );
-    await press('filling cooling: stop this clock');
+    await press(/^filling cooling, .+: stop this clock$/);
     expect(tapped()).toMatchObject([{ kind: 'timerStopped' }]);
     expect(screen.getAllByRole('timer')).toHaveLength(1);
   });

@@ -14,6 +14,7 @@ import type { Block } from '@/core/schedule/timetable/blocks';
 import { useAction } from '@/features/actions/useAction';
 import { startServiceRun } from '@/server/actions/days';
 import type { PlanChoice } from '@/server/repositories/findPlans';
+import { useCommands, type Command } from '@/ui/commands/commands';
 import { IconButton } from '@/ui/buttons/IconButton';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { Tabs } from '@/ui/layout/Tabs';
@@ -94,6 +95,32 @@ export function DayPage({
     editor.edit((now) => ({ ...now, ...next }));
     if (undo && !editor.getSnapshot().refused) void say(undo, { undo: () => editor.undo() });
   };
+
+  useCommands(
+    useMemo<Command[]>(
+      () => [
+        {
+          id: 'undo',
+          label: 'Undo',
+          group: 'This day',
+          keys: 'mod+z',
+          anywhere: true,
+          disabled: !canUndo,
+          run: () => editor.undo(),
+        },
+        {
+          id: 'redo',
+          label: 'Redo',
+          group: 'This day',
+          keys: 'shift+mod+z|mod+y',
+          anywhere: true,
+          disabled: !canRedo,
+          run: () => editor.redo(),
+        },
+      ],
+      [editor, canUndo, canRedo],
+    ),
+  );
 
   const known = useDayPlans(plans, day, choices);
   const basis = useMemo(() => basisFrom(parts), [parts]);

@@ -25,6 +25,12 @@ const FILLS: Readonly<Record<PhasePlace, string>> = {
   freezer: 'color-mix(in srgb, var(--focus) 24%, var(--board-raised))',
 };
 
+/** What is written on them: dough is light in the dark too. */
+const INKS: Readonly<Partial<Record<PhasePlace, string>>> = {
+  bench: 'var(--verdict-ink)',
+  drying: 'var(--verdict-ink)',
+};
+
 /** The hold as a bar of time: every stretch can be drawn longer or shorter by its end. */
 export function HoldBar() {
   const { plan, result } = useShown();
@@ -66,7 +72,7 @@ export function HoldBar() {
           <div
             key={i}
             className="overflow-hidden border-r border-ink/40 px-1.5 py-1 text-small leading-tight"
-            style={{ width: share(minutes), background: FILLS[place] }}
+            style={{ width: share(minutes), background: FILLS[place], color: INKS[place] }}
           >
             {minutes / length > LEAST_NAMED && (
               <>
