@@ -41,7 +41,7 @@ test('a spoon and a towel replace the estimates in the batch, and give them back
   await page.goto(`/plans/${id}?at=filling`);
   await openTab(page, 'Home tests');
   const spoon = page.getByRole('region', { name: 'Spoon test' });
-  await spoon.getByRole('textbox', { name: 'Level spoon, ml' }).fill('15');
+  await spoon.getByRole('textbox', { name: 'Level spoon' }).fill('15');
   await spoon.getByRole('textbox', { name: 'Spread across' }).fill('70');
   await spoon.getByRole('textbox', { name: 'Spread across' }).press('Enter');
   await spoon.getByRole('button', { name: 'Use what I measured' }).click();

@@ -3,6 +3,7 @@ import { pantryWith, startingPantry } from '../composition/pantry';
 import { buyText, shoppingCsv, shoppingText } from '../formats/shoppingFile';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { planWith } from '../testing/plans';
+import { METRIC, US_CUSTOMARY } from '../units/units';
 import { boughtAs } from './madeFrom';
 import { planNeeds, rowsBought, shoppingList, type PlanNeeds } from './shoppingList';
 
@@ -133,19 +134,24 @@ describe('the list as a file', () => {
 
   it('says what to buy as a shop does', () => {
     const flour = lines.find(({ id }) => id === 'flour-00')!;
-    expect(buyText(flour)).toBe('1 bag of 1 kg');
-    expect(buyText({ ...flour, buy: { ...flour.buy, amount: 3 } })).toBe('3 bags of 1 kg');
+    expect(buyText(flour, METRIC)).toBe('1 bag of 1 kg');
+    expect(buyText({ ...flour, buy: { ...flour.buy, amount: 3 } }, METRIC)).toBe('3 bags of 1 kg');
     expect(
-      buyText({
-        ...flour,
-        buy: { amount: 2, unit: 'packets', packet: { name: 'bunch', sizeG: 30 } },
-      }),
+      buyText(
+        {
+          ...flour,
+          buy: { amount: 2, unit: 'packets', packet: { name: 'bunch', sizeG: 30 } },
+        },
+        METRIC,
+      ),
     ).toBe('2 bunches of 30 g');
+    expect(buyText(flour, US_CUSTOMARY)).toBe('1 bag of 2 lb 3.3 oz');
+    expect(buyText({ ...flour, buy: { amount: 500, unit: 'ml' } }, US_CUSTOMARY)).toBe('0.5 qt');
   });
 
   it('has a line for everything, as CSV and as text', () => {
     expect(shoppingCsv(lines).trim().split('\n')).toHaveLength(lines.length + 1);
-    const text = shoppingText(lines);
-    for (const line of lines) expect(text).toContain(`${buyText(line)}  ${line.name}`);
+    const text = shoppingText(lines, METRIC);
+    for (const line of lines) expect(text).toContain(`${buyText(line, METRIC)}  ${line.name}`);
   });
 });

@@ -1,6 +1,13 @@
 import type { FigureUnit } from '../working/working';
 import type { UnitPreferences } from './preferences';
-import { celsiusToFahrenheit, G_PER_OZ, L_PER_US_QUART, ML_PER_US_TSP, MM_PER_INCH } from './units';
+import {
+  celsiusToFahrenheit,
+  G_PER_OZ,
+  L_PER_US_QUART,
+  ML_PER_US_CUP,
+  ML_PER_US_TSP,
+  MM_PER_INCH,
+} from './units';
 
 /** A figure in the user's units: numeral and unit apart, so that the numeral can be set large. */
 export interface FormattedFigure {
@@ -65,7 +72,9 @@ export function formatFigure(
     case 'kPa':
       return { text: decimals(value, 1), unit: 'kPa' };
     case 'gPerMl':
-      return { text: decimals(value, 2), unit: 'g/ml' };
+      return us
+        ? { text: decimals((value * ML_PER_US_CUP) / G_PER_OZ, 1), unit: 'oz/cup' }
+        : { text: decimals(value, 2), unit: 'g/ml' };
     case 'min':
       return minutes(value);
   }
@@ -130,17 +139,17 @@ function minutes(min: number): FormattedFigure {
 }
 
 /**
- * A volume in level spoons, to the nearest half; null when it is under a quarter teaspoon or spoons
- * are not wanted.
- * @example spoonText(8.7, METRIC) // 'about 1½ tsp'
+ * A volume in level spoons, to the nearest quarter, from four of them to the nearest half; null when it is under
+ * a quarter teaspoon or spoons are not wanted.
+ * @example spoonText(8.7, METRIC) // 'about 1¾ tsp'
  */
 export function spoonText(ml: number, { spoons }: UnitPreferences): string | null {
   if (spoons === 'none') return null;
   const tsp = ml / (spoons === 'us' ? ML_PER_US_TSP : 5);
   if (tsp < 0.25) return null;
-  if (tsp < 0.75) return 'about ½ tsp';
   const [count, name] = tsp >= 3 ? [tsp / 3, 'tbsp'] : [tsp, 'tsp'];
-  const halves = Math.round(count * 2);
-  const whole = Math.floor(halves / 2);
-  return `about ${whole}${halves % 2 ? '½' : ''} ${name}`;
+  const parts = count < 4 ? 4 : 2;
+  const quarters = (Math.round(count * parts) * 4) / parts;
+  const whole = Math.floor(quarters / 4);
+  return `about ${whole > 0 ? whole : ''}${['', '¼', '½', '¾'][quarters % 4]} ${name}`;
 }

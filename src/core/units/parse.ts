@@ -1,16 +1,51 @@
 import { describeRange, type FieldRange } from '../range';
 import { formatFigure } from './format';
 import type { UnitPreferences } from './preferences';
-import { fahrenheitToCelsius, G_PER_OZ, L_PER_US_QUART, MM_PER_INCH } from './units';
+import {
+  fahrenheitToCelsius,
+  G_PER_OZ,
+  L_PER_US_QUART,
+  M_PER_FOOT,
+  ML_PER_US_CUP,
+  ML_PER_US_TSP,
+  MM_PER_INCH,
+} from './units';
 
 /** What a typed quantity measures. */
 export type QuantityKind =
-  'mass' | 'length' | 'temperature' | 'share' | 'count' | 'minutes' | 'litres' | 'plain';
+  | 'mass'
+  | 'length'
+  | 'temperature'
+  | 'share'
+  | 'count'
+  | 'minutes'
+  | 'litres'
+  /** What a spoon holds, ml. */
+  | 'spoonful'
+  /** What a bag holds, ml. */
+  | 'volume'
+  /** Salt in water, g per litre. */
+  | 'saltiness'
+  /** Over the sea, m. */
+  | 'height'
+  /** g/ml. */
+  | 'density'
+  | 'plain';
 
 interface KindWords {
   readonly what: string;
   readonly factors: Readonly<Record<string, number>>;
 }
+
+const VOLUMES = {
+  ml: 1,
+  tsp: ML_PER_US_TSP,
+  tbsp: 3 * ML_PER_US_TSP,
+  floz: 6 * ML_PER_US_TSP,
+  'fl oz': 6 * ML_PER_US_TSP,
+  cup: ML_PER_US_CUP,
+  l: 1000,
+};
 
 const KINDS: Record<QuantityKind, KindWords> = {
   mass: { what: 'a weight', factors: { g: 1, kg: 1000, oz: G_PER_OZ, lb: 16 * G_PER_OZ } },
@@ -23,6 +58,14 @@ const KINDS: Record<QuantityKind, KindWords> = {
     factors: { min: 1, h: 60, hours: 60, days: 1440, d: 1440, weeks: 10_080, w: 10_080 },
   },
   litres: { what: 'a volume', factors: { l: 1, litres: 1, qt: L_PER_US_QUART, ml: 0.001 } },
+  spoonful: { what: 'a volume', factors: VOLUMES },
+  volume: { what: 'a volume', factors: VOLUMES },
+  saltiness: {
+    what: 'a weight in a volume',
+    factors: { 'g/l': 1, 'oz/qt': G_PER_OZ / L_PER_US_QUART },
+  },
+  height: { what: 'a height', factors: { m: 1, ft: M_PER_FOOT } },
+  density: { what: 'a density', factors: { 'g/ml': 1, 'oz/cup': G_PER_OZ / ML_PER_US_CUP } },
   plain: { what: 'a number', factors: {} },
 };
 
@@ -37,6 +80,11 @@ function homeUnit(kind: QuantityKind, { system, temperature }: UnitPreferences):
     count: '',
     minutes: 'min',
     litres: us ? 'qt' : 'l',
+    spoonful: us ? 'tsp' : 'ml',
+    volume: us ? 'fl oz' : 'ml',
+    saltiness: us ? 'oz/qt' : 'g/l',
+    height: us ? 'ft' : 'm',
+    density: us ? 'oz/cup' : 'g/ml',
     plain: '',
   };
   return homes[kind];
@@ -64,7 +112,9 @@ export type ParsedQuantity =
 export function parseQuantity(typed: string, options: ParseOptions): ParsedQuantity {
   const { kind, preferences, range, extraUnits = {} } = options;
   const match =
-    /^\s*([-−+]?)(\d+(?:[.,]\d+)?|[.,]\d+)?\s*([½¼¾⅓⅔]|\d+\/\d+)?\s*([^\d\s]*)\s*$/u.exec(typed);
+    /^\s*([-−+]?)(\d+(?:[.,]\d+)?|[.,]\d+)?\s*([½¼¾⅓⅔]|\d+\/\d+)?\s*([^\d\s]*(?: oz)?)\s*$/u.exec(
+      typed,
+    );
   if (!match || (match[2] === undefined && match[3] === undefined)) return outOfRange(options);
   const sign = match[1] && match[1] !== '+' ? -1 : 1;
   const number = sign * (Number((match[2] ?? '0').replace(',', '.')) + fractionOf(match[3]));
@@ -72,7 +122,7 @@ export function parseQuantity(typed: string, options: ParseOptions): ParsedQuant
   const value = inCoreUnits(number, unit, kind, extraUnits);
   if (value === undefined) {
     const allowed = [...Object.keys(extraUnits), ...Object.keys(KINDS[kind].factors)].filter(
-      (name) => !['c', 'f', '"', 'd'].includes(name),
+      (name) => !['c', 'f', '"', 'd', 'floz'].includes(name),
     );
     return {
       ok: false,

@@ -36,7 +36,11 @@ describe('spoonText', () => {
   it.each([
     [1, null],
     [5, 'about 1 tsp'],
-    [8.7, 'about 1½ tsp'],
+    [1.3, 'about ¼ tsp'],
+    [3.6, 'about ¾ tsp'],
+    [8.7, 'about 1¾ tsp'],
+    [14.6, 'about 3 tsp'],
+    [70, 'about 4½ tbsp'],
     [22, 'about 1½ tbsp'],
   ])('%p ml is %p', (ml, words) => {
     expect(spoonText(ml, METRIC)).toBe(words);
@@ -48,6 +52,29 @@ describe('spoonText', () => {
 });
 
 describe('parseQuantity', () => {
+  it.each([
+    ['2 fl oz', 'volume', METRIC, 59.147],
+    ['½ cup', 'volume', METRIC, 118.294],
+    ['3', 'spoonful', US_CUSTOMARY, 14.787],
+    ['15', 'spoonful', METRIC, 15],
+    ['0.35', 'saltiness', US_CUSTOMARY, 10.485],
+    ['10', 'saltiness', METRIC, 10],
+    ['5000', 'height', US_CUSTOMARY, 1524],
+    ['8.7', 'density', US_CUSTOMARY, 1.0425],
+  ] as const)('takes %s as a %s', (typed, kind, preferences, value) => {
+    const range = { min: 0, max: 10_000 };
+    const read = parseQuantity(typed, { label: 'It', kind, range, preferences });
+    expect(read.ok && read.value).toBeCloseTo(value, 2);
+    // Shown as a bare number, it is read back as it was.
+    const shown = parseQuantity(inHomeUnits(value, kind, preferences), {
+      label: 'It',
+      kind,
+      range,
+      preferences,
+    });
+    expect(shown.ok && shown.value / value).toBeCloseTo(1, 2);
+  });
+
   const dose = {
     label: 'Dose',
     kind: 'mass',

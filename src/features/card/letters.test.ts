@@ -109,7 +109,8 @@ describe('nothing on any paper is lost:', () => {
       allergens: true,
       labels: true,
     };
-    for (const sheet of Object.keys(sheets) as DaySheet[]) await dayPdf(paper, sheet);
+    for (const sheet of Object.keys(sheets) as DaySheet[])
+      await dayPdf(paper, sheet, { units: METRIC });
     expect(lines.length).toBeGreaterThan(30);
     expect(lost()).toEqual([]);
   });

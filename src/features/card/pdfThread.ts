@@ -28,7 +28,10 @@ async function drawDay({ day, plans, basis: parts, units, what }: DayJob): Promi
     return Buffer.from(text, 'utf8');
   }
   const write: WriteFigure = (value, unit) => figureText(value, unit, units);
-  return dayPdf(dayPaper(work, timetable, basis, write), what.sheet, what.paper);
+  return dayPdf(dayPaper(work, timetable, basis, write), what.sheet, {
+    paper: what.paper,
+    units,
+  });
 }
 
 function draw(job: PdfJob): Promise<Buffer> {

@@ -12,6 +12,7 @@ import { KeepOne } from '@/ui/editor/KeepOne';
 import { SAVE_WORDS } from '@/ui/editor/saveWords';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { BenchBar } from '@/ui/layout/BenchBar';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { GearList } from './GearList';
 import { Cutters } from './Cutters';
 import { Moulds } from './Moulds';
@@ -161,8 +162,8 @@ export function KitchenPage({
         <div className="grid gap-8 sm:grid-cols-2 lg:grid-cols-3">
           <GearList
             title="Spoons"
-            unitLabel="Level, ml"
-            kind="plain"
+            unitLabel="Level"
+            kind="spoonful"
             range={{ min: 0.5, max: 200, unit: 'ml' }}
             items={kitchen.spoons.map(({ name, ml }) => ({ name, value: ml }))}
             fresh={{ name: 'New spoon', value: 8 }}
@@ -189,8 +190,8 @@ export function KitchenPage({
               }
             />
             <QuantityField
-              label="A bag, full, ml"
-              kind="plain"
+              label="A bag, full"
+              kind="volume"
               range={{ min: 50, max: 5000, unit: 'ml' }}
               value={kitchen.bagMl}
               step={50}
@@ -276,12 +277,13 @@ function EggGrade({
   yolkG: number;
   onChange(egg: { eggG: number; yolkG: number }): void;
 }) {
+  const { text } = useUnits();
   return (
     <SelectField
       className="col-span-2"
       label="Eggs, by grade"
       value={eggSizeOf({ eggG, yolkG })?.id ?? ''}
-      options={[{ value: '', label: 'Weighed by you', rests: true }, ...eggGradeOptions]}
+      options={[{ value: '', label: 'Weighed by you', rests: true }, ...eggGradeOptions(text)]}
       onChange={(id) => {
         const size = eggGrade(id);
         if (size) onChange({ eggG: size.eggG, yolkG: size.yolkG });

@@ -248,7 +248,7 @@ describe('small gear', () => {
     kept<readonly GearItem[]>(items, (now, change) => (
       <GearList
         title="Spoons"
-        unitLabel="Level, ml"
+        unitLabel="Level"
         kind="plain"
         range={{ min: 0.5, max: 200, unit: 'ml' }}
         items={now}
@@ -259,7 +259,7 @@ describe('small gear', () => {
 
   it('is measured, added and taken out', async () => {
     const at = shown();
-    await put('Level, ml of Teaspoon', '6');
+    await put('Level of Teaspoon', '6');
     await tap('Add');
     expect(at.now()).toEqual([
       { name: 'Teaspoon', value: 6 },

@@ -25,7 +25,7 @@ export function Line({
   onGot(got: boolean): void;
   onHave(have: boolean): void;
 }) {
-  const { text } = useUnits();
+  const { text, units } = useUnits();
   const away = got && !have ? 'line-through opacity-60' : '';
   const notes = [
     line.buy.unit !== 'eggs' && `${text(line.needG, 'g')} needed`,
@@ -34,7 +34,7 @@ export function Line({
   ].filter(Boolean);
   const words = (
     <span className="grid min-w-0 grow items-center gap-x-2 sm:grid-cols-[minmax(0,9.5rem)_minmax(0,1fr)]">
-      <span className={`numeral text-lead ${away}`}>{buyText(line)}</span>
+      <span className={`numeral text-lead ${away}`}>{buyText(line, units)}</span>
       <span className={away}>
         {line.name}
         <span className="block text-small text-ink-dim">{notes.join(', ')}</span>

@@ -11,6 +11,7 @@ import { shoppingList, type PlanNeeds, type ShoppingLine } from '@/core/shopping
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { saveFile } from '@/ui/files/saveFile';
 import { useInBrowser } from '@/ui/browser/useInBrowser';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { Button } from '@/ui/buttons/Button';
 import { CheckField } from '@/ui/fields/CheckField';
 import { say, sayTrouble } from '@/ui/layout/say';
@@ -38,6 +39,7 @@ export function ShoppingPage({
   /** Of the cook's own pantry, those that are bought for these plans. */
   rows: PantryRows;
 }) {
+  const { units } = useUnits();
   const canShare = useInBrowser(() => typeof navigator.share === 'function', false);
   const pantry = useMemo(() => pantryWith(rows), [rows]);
   // The address says what it is for, so that a list comes back as it was.
@@ -61,7 +63,7 @@ export function ShoppingPage({
   const toBuy = lines.filter((line) => !isMarked(marks.have, line));
   const inHand = lines.filter((line) => isMarked(marks.have, line));
   const asText = () =>
-    [shoppingText(toBuy), ...marks.own.map((line) => line.text)].join('\n').trim();
+    [shoppingText(toBuy, units), ...marks.own.map((line) => line.text)].join('\n').trim();
   const row = (line: ShoppingLine) => (
     <Line
       key={line.id}

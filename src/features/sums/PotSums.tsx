@@ -223,8 +223,8 @@ export function SwellingSum() {
     <NumbersSum
       inputs={{
         altitudeM: {
-          label: 'Height over the sea, metres',
-          kind: 'plain',
+          label: 'Height over the sea',
+          kind: 'height',
           range: { min: -400, max: 6000, unit: 'm' },
           step: 100,
           start: 1500,

@@ -12,8 +12,8 @@ export function SpoonTestSum({ kitchen }: SumProps) {
     <NumbersSum
       inputs={{
         volumeMl: {
-          label: 'Level spoon, ml',
-          kind: 'plain',
+          label: 'Level spoon',
+          kind: 'spoonful',
           range: PLAN_FIELDS['filling.spoonTest.volumeMl'],
           step: 1,
           start: kitchen.spoons.at(-1)?.ml ?? 15,
@@ -26,8 +26,8 @@ export function SpoonTestSum({ kitchen }: SumProps) {
           start: 40,
         },
         densityGPerMl: {
-          label: 'Density, g/ml',
-          kind: 'plain',
+          label: 'Density',
+          kind: 'density',
           range: { min: 0.2, max: 2.5, unit: 'g/ml' },
           step: 0.01,
           start: 1.04,

@@ -112,11 +112,11 @@ const BY_HAND: readonly {
   // 225 × 1040 × 9.81 × (15e-6)² ÷ (128 π² × 0.02⁵) = 128 Pa
   {
     sum: 'spoon-test',
-    put: { 'Level spoon, ml': '15', 'Spread across': '40', 'Density, g/ml': '1.04' },
+    put: { 'Level spoon': '15', 'Spread across': '40', Density: '1.04' },
     comes: /128Pa.*Runs into the lip/,
   },
-  { sum: 'spoon-test', put: { 'Level spoon, ml': '15', 'Spread across': '29' }, comes: /Stands/ },
-  { sum: 'spoon-test', put: { 'Level spoon, ml': '15', 'Spread across': '35' }, comes: /Settles/ },
+  { sum: 'spoon-test', put: { 'Level spoon': '15', 'Spread across': '29' }, comes: /Stands/ },
+  { sum: 'spoon-test', put: { 'Level spoon': '15', 'Spread across': '35' }, comes: /Settles/ },
   // 1 kg at 5 °C in 5 l at 98: 3.3 × 93 ÷ (5 × 4.19 + 3.3) = 12.7 degrees
   {
     sum: 'pot-load',
@@ -127,7 +127,7 @@ const BY_HAND: readonly {
   // At the sea, 20 °C to 95 °C under the skin: (101.3 − 2.3) ÷ (101.3 − 84.5) × 368 ÷ 293 = 7.4
   {
     sum: 'swelling',
-    put: { 'Height over the sea, metres': '0', 'Sealed at': '20' },
+    put: { 'Height over the sea': '0', 'Sealed at': '20' },
     comes: /7\.4.*100 °C/,
   },
 ];

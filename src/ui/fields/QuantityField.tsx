@@ -96,7 +96,7 @@ export function QuantityField(props: QuantityFieldProps) {
             : large
               ? 'border-transparent hover:border-board-rule'
               : 'border-board-rule bg-board-raised'
-        } focus-within:border-ink focus-within:bg-board-raised`}
+        } focus-within:border-ink focus-within:bg-board-raised has-[:focus-visible]:outline-[3px] has-[:focus-visible]:outline-[var(--focus)]`}
       >
         <input
           id={id}

@@ -20,7 +20,7 @@ const minutes = (label: string, min: number, max: number, step: number) =>
 const temperature = (label: string, min: number, max: number) =>
   ({ label, kind: 'temperature', min, max, step: 1, unit: '°C' }) as const;
 const volume = (label: string, min: number, max: number) =>
-  ({ label, kind: 'plain', min, max, step: 1, unit: 'ml' }) as const;
+  ({ label, kind: 'spoonful', min, max, step: 1, unit: 'ml' }) as const;
 const count = (label: string, min: number, max: number) =>
   ({ label, kind: 'count', min, max, step: 1, whole: true }) as const;
 
@@ -119,8 +119,8 @@ export const PLAN_FIELDS = {
   },
   'boil.atOnce': count('Pieces at a time', 1, 2000),
   'boil.saltGPerL': {
-    label: 'Salt, g per litre',
-    kind: 'plain',
+    label: 'Salt in the water',
+    kind: 'saltiness',
     min: 0,
     max: 100,
     step: 1,
@@ -129,7 +129,7 @@ export const PLAN_FIELDS = {
   'boil.safeCoreC': temperature('Safe core', 40, 100),
   'boil.altitudeM': {
     label: 'Height over the sea',
-    kind: 'plain',
+    kind: 'height',
     min: -400,
     max: 6000,
     step: 100,

@@ -1,5 +1,6 @@
 import { buyText } from '@/core/formats/shoppingFile';
 import { SHARED_EQUIPMENT } from '@/core/plan/contentsText';
+import type { UnitPreferences } from '@/core/units/preferences';
 import type { DayPaper, DaySheet } from '@/core/schedule/paper';
 import type { PaperId } from '@/core/templates/page';
 import { PAPERS } from '@/core/templates/page';
@@ -52,15 +53,17 @@ function put(
 export function dayPdf(
   contents: DayPaper,
   sheet: DaySheet,
-  paper: PaperId = 'a4',
+  { paper = 'a4', units }: { paper?: PaperId; units: UnitPreferences },
 ): Promise<Buffer> {
   const pdf = startPdf(`${contents.title}: ${sheet}`);
   const on = fill(pdf, paper);
-  DRAW[sheet](on, contents);
+  DRAW[sheet](on, contents, units);
   return pdf.finish();
 }
 
-const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>> = {
+const DRAW: Readonly<
+  Record<DaySheet, (on: Filling, contents: DayPaper, units: UnitPreferences) => void>
+> = {
   /** One page for each, to be read from where they stand. */
   people(on, { title, nightBefore, people, cautions }) {
     for (const { name, lines } of people) {
@@ -98,7 +101,7 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
       on.y += 3;
     }
   },
-  shopping(on, { title, shopping }) {
+  shopping(on, { title, shopping }, units) {
     on.page();
     put(on, `${title}: to buy`, { sizeMm: 7, weight: 'bold', gap: 3 });
     let aisle = '';
@@ -107,7 +110,7 @@ const DRAW: Readonly<Record<DaySheet, (on: Filling, contents: DayPaper) => void>
         aisle = line.aisle;
         put(on, aisle, { sizeMm: 4.6, weight: 'bold', gap: 0.8 });
       }
-      put(on, `${buyText(line)}   ${line.name}`, { sizeMm: 4.2, x: 3, gap: 0.4 });
+      put(on, `${buyText(line, units)}   ${line.name}`, { sizeMm: 4.2, x: 3, gap: 0.4 });
     }
   },
   allergens(on, { title, allergens, cautions }) {

@@ -52,7 +52,7 @@ describe('a spoonful on a plate', () => {
     const at = await atPlan(<HomeTests />, { plan });
     const spoon = region('Spoon test');
     expect(spoon).toHaveTextContent('the plan stays as planned');
-    await type(spoon, 'Level spoon, ml', '15');
+    await type(spoon, 'Level spoon', '15');
     await type(spoon, 'Spread across', '60');
     await press(spoon, 'Use what I measured');
     await waitFor(() => expect(refresh).toHaveBeenCalled());

@@ -27,8 +27,11 @@ export function EggSize() {
         label="Eggs"
         value={size?.id ?? 'weighed'}
         options={[
-          { value: 'weighed', label: `Weighed: ${kitchen.eggG} g and ${kitchen.yolkG} g here` },
-          ...eggGradeOptions,
+          {
+            value: 'weighed',
+            label: `Weighed: ${text(kitchen.eggG, 'g')} and ${text(kitchen.yolkG, 'g')} here`,
+          },
+          ...eggGradeOptions(text),
         ]}
         onChange={(id) => {
           const next = id === 'weighed' ? kitchen : eggGrade(id);

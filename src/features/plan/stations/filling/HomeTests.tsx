@@ -55,8 +55,8 @@ function SpoonTest() {
         </p>
         <div className="grid grid-cols-2 gap-3">
           <QuantityField
-            label="Level spoon, ml"
-            kind="plain"
+            label="Level spoon"
+            kind="spoonful"
             range={PLAN_FIELDS['filling.spoonTest.volumeMl']}
             value={volumeMl}
             step={1}
