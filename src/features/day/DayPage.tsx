@@ -212,12 +212,13 @@ export function DayPage({
           <Facts day={day} shown={shown} />
         </div>
         <h1
-          className="font-display text-[1.75rem] leading-tight font-semibold md:text-[2rem]"
+          className="min-h-[2.5em] font-display text-[1.75rem] leading-tight font-semibold sm:min-h-0 md:text-[2rem]"
           aria-live="polite"
         >
           {headline?.title ?? 'Putting it on the clock…'}
         </h1>
-        <p className="min-h-6 text-ink-dim" data-testid="says">
+        {/* What is said grows and shrinks while a better day is looked for: on a phone its room is kept. */}
+        <p className="min-h-[4.7em] text-ink-dim sm:min-h-12" data-testid="says">
           {headline?.says}
           {busy && shown && ' Looking for a better one…'}
         </p>

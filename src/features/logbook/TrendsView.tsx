@@ -9,6 +9,7 @@ import { later } from '@/ui/layout/later';
 import { useUnits } from '@/ui/units/UnitsContext';
 import { DataTable } from '@/ui/lists/DataTable';
 
+/** Drawn after the page: each stands in room of its height, so that nothing below is pushed away as it comes. */
 const TrendChart = later(() => import('./TrendCharts'));
 
 /** How it goes: what the evidence says in words, then month by month. */
@@ -51,7 +52,9 @@ export function TrendsView({
           ...ways.map((way) => share(lost[way] ?? 0)),
         ])}
       >
-        <TrendChart which="lost" months={months} />
+        <div className="min-h-[244px]">
+          <TrendChart which="lost" months={months} />
+        </div>
       </Trend>
       <Trend
         title="How far the plan was off, a piece"
@@ -62,7 +65,9 @@ export function TrendsView({
           share(fillingOff),
         ])}
       >
-        <TrendChart which="off" months={months} />
+        <div className="min-h-[220px]">
+          <TrendChart which="off" months={months} />
+        </div>
       </Trend>
       {months.some(({ minutesAPiece }) => minutesAPiece !== null) && (
         <Trend
@@ -73,7 +78,9 @@ export function TrendsView({
             minutesAPiece === null ? '' : (minutesAPiece * 60).toFixed(1),
           ])}
         >
-          <TrendChart which="pace" months={months} />
+          <div className="min-h-[200px]">
+            <TrendChart which="pace" months={months} />
+          </div>
         </Trend>
       )}
     </div>
