@@ -54,6 +54,16 @@ describe('seep', () => {
     expect(off(12) / off(24)).toBeGreaterThan(2.5);
   });
 
+  it('is read between its steps along a parabola, at its ends as it is', () => {
+    // Time goes with the square of the face's moisture: 2.5 is met at 6.25.
+    const course = { ...seep(wet), seconds: [0, 1, 4, 9], face: [0, 1, 2, 3] };
+    for (const moisture of [0.5, 1, 1.5, 2, 2.5, 3]) {
+      expect(secondsToFace(course, moisture)).toBeCloseTo(moisture ** 2, 12);
+    }
+    expect(secondsToFace(course, 0)).toBe(0);
+    expect(secondsToFace(course, 3.1)).toBeNull();
+  });
+
   it('scales with the square of the thickness on a bare tray', () => {
     const own = secondsToFace(seep({ ...wet, thicknessMm: 1.3 }), 0.41)!;
     const scaled = secondsToFace(seepOf({ ...wet, thicknessMm: 1.3 }, startingRules), 0.41)!;

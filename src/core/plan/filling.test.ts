@@ -96,6 +96,12 @@ describe('dryingRemedies', () => {
     );
   });
 
+  it('cooks off all the water that is too much, and says that nothing capped it', () => {
+    const off = dryingRemedies(wet, 0.04, startingBasis).find(({ key }) => key === 'cookOff')!;
+    expect(off).toMatchObject({ kind: 'cookOff', capped: false });
+    expect(freeOf(applyDrying(wet, off))).toBeCloseTo(0.04, 6);
+  });
+
   it('never puts a binder above its flavour limit, and does no more than is asked', () => {
     fc.assert(
       fc.property(anyFilling, (filling) => {

@@ -331,6 +331,25 @@ describe('chains', () => {
   });
 });
 
+describe('two tasks of one pair of hands at once', () => {
+  const at = (start: number) => ({ start, mode: 0, hands: [0] });
+  const told = (done: [boolean, boolean]) =>
+    checkSchedule(
+      problem({
+        tasks: done.map((each, i) => task(`t${i}`, [mode(10, ['do'])], { done: each })),
+      }),
+      [at(-40), at(-36)] as never,
+    );
+
+  it('are told by how long, but for those that are both done: they stood so', () => {
+    const busy = { kind: 'busy', task: 1, hand: 0, by: 6 };
+    expect(told([false, false])).toEqual([busy]);
+    expect(told([true, false])).toEqual([busy]);
+    expect(told([false, true])).toEqual([busy]);
+    expect(told([true, true])).toEqual([]);
+  });
+});
+
 describe('what may slip', () => {
   it('is what is to spare at the end, and gaps on the way', () => {
     const of = problem({
