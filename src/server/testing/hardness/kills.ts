@@ -1,5 +1,4 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { appendFileSync, copyFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Database } from '../../db/database';
 import { openKitchenFile } from '../../database';
@@ -48,7 +47,7 @@ function startWriter(file: string, name: string): Writer {
 }
 
 /** Which of what was answered is not in a file, and whether the file is whole. */
-function missing(db: Database, said: readonly string[]): { lost: number; broken: boolean } {
+export function missing(db: Database, said: readonly string[]): { lost: number; broken: boolean } {
   const kept = new Set([
     ...db
       .select({ id: plans.id })
@@ -100,38 +99,6 @@ export async function killWriters(times: number, random: () => number): Promise<
     lost += found.lost;
     broken += Number(found.broken);
   }
-  return { answered, lost, broken };
-}
-
-/**
- * Cuts the power: at random moments the file and its log are taken as they are on the disk, a torn piece of a
- * write hung on, and opened elsewhere. What was answered before must be there.
- */
-export async function cutPower(times: number, random: () => number): Promise<Cut> {
-  const file = freshFile();
-  const writer = startWriter(file, 'p');
-  await writer.ready;
-  let [answered, lost, broken] = [0, 0, 0];
-  for (let i = 0; i < times; i++) {
-    await wait(20 + random() * 60);
-    // Stopped, so that file and log are of one moment; answered before that is answered.
-    writer.child.kill('SIGSTOP');
-    await wait(5);
-    const said = writer.said();
-    const there = freshFile();
-    for (const end of ['', '-wal'])
-      if (existsSync(`${file}${end}`)) copyFileSync(`${file}${end}`, `${there}${end}`);
-    appendFileSync(`${there}-wal`, Buffer.alloc(Math.floor(random() * 5000), 0xa5));
-    writer.child.kill('SIGCONT');
-    const db = openKitchenFile(there);
-    const found = missing(db, said);
-    db.$client.close();
-    answered += said.length;
-    lost += found.lost;
-    broken += Number(found.broken);
-  }
-  writer.child.kill('SIGKILL');
-  await writer.ended;
   return { answered, lost, broken };
 }
 

@@ -1,7 +1,7 @@
 /**
  * A process that writes to a kitchen's file without end and says each thing once it was answered: one line a
  * write, `plan ID`, `event ID`, or `import ID`. To be killed.
- * Usage: tsx writer.ts FILE NAME
+ * Usage: tsx writer.ts FILE NAME [WRITES] [SYNCHRONOUS]: so many and no more, synced as said
  */
 import { writeSync } from 'node:fs';
 import { v5 } from 'uuid';
@@ -12,8 +12,9 @@ import { addEvents, openRun } from '../../repositories/runs';
 import { readAll } from '../../vault/archive/readAll';
 import { takeIn } from '../../vault/archive/takeIn';
 
-const [file = '', name = ''] = process.argv.slice(2);
+const [file = '', name = '', writes = 'Infinity', synchronous] = process.argv.slice(2);
 const db = openKitchenFile(file);
+if (synchronous !== undefined) db.$client.pragma(`synchronous = ${synchronous}`);
 const now = new Date('2026-11-24T09:00:00Z');
 const plan = startingPlans.ravioliSquare;
 const idOf = (n: number) => v5(`${name} ${n}`, '8a3b1c9e-54d7-4f6e-9a0b-2f1d7c3e6b58');
@@ -24,7 +25,7 @@ const first = `${name}-run`;
 createPlan(db, { id: first, plan, now });
 openRun(db, { id: first, planId: first, revision: 1, learnt: [], now });
 say('ready');
-for (let n = 0; ; n++) {
+for (let n = 0; n < Number(writes); n++) {
   const id = idOf(n);
   if (n % 3 === 0) {
     createPlan(db, { id, plan: { ...plan, name: id }, now });
