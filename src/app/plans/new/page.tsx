@@ -61,7 +61,8 @@ export default function Page() {
               name,
               says,
               colour,
-              contents: [dietOf(ids, basis.pantry), ...allergens].join(', '),
+              // Fish is a diet's word and an allergen's: it is said once.
+              contents: [...new Set([dietOf(ids, basis.pantry), ...allergens])].join(', '),
             };
           })}
           doughs={DOUGH_STYLES.filter(({ parts }) => parts).map(({ id, name, says }) => ({
