@@ -15,6 +15,7 @@ const mockRouter = { push: (to: string) => went.push(to) };
 jest.mock('next/navigation', () => ({
   useRouter: () => mockRouter,
   usePathname: () => mockPath,
+  useSearchParams: () => new URLSearchParams(),
 }));
 
 beforeAll(standInForScreen);
