@@ -28,7 +28,38 @@ const MOST_AT_ONCE = 3;
 /** What a job may hold, MB: an archive unpacked and read. Past that the job ends, not the server. */
 const MOST_MB = 3072;
 
-const held = globalThis as { mortarVaultJobs?: number };
+/** So many more wait their turn; past that one is told to come again. */
+const MOST_WAITING = 100;
+
+/** Jobs at work and those that wait. Pages and routes are bundled apart, and run in one process. */
+const held = ((globalThis as { mortarVaultJobs?: Jobs }).mortarVaultJobs ??= {
+  working: 0,
+  waiting: [],
+});
+
+interface Jobs {
+  working: number;
+  readonly waiting: (() => void)[];
+}
+
+/** Waits for a turn. @throws VaultProblem where too many do */
+async function turn(): Promise<void> {
+  if (held.working < MOST_AT_ONCE) {
+    held.working += 1;
+    return;
+  }
+  if (held.waiting.length >= MOST_WAITING) {
+    throw new VaultProblem('busy', 'other copies or archives are being worked on');
+  }
+  // Whoever ends hands its turn on.
+  await new Promise<void>((resolve) => held.waiting.push(resolve));
+}
+
+function endTurn(): void {
+  const next = held.waiting.shift();
+  if (next) next();
+  else held.working -= 1;
+}
 
 /** Who hears of a job before it is done, and calls it off. */
 interface Listening {
@@ -47,17 +78,15 @@ export async function inVault<Job extends VaultJob>(
   asks: VaultJobs[Job]['asks'],
   { signal, onProgress, onPart }: Listening = {},
 ): Promise<VaultJobs[Job]['gives']> {
-  if ((held.mortarVaultJobs ?? 0) >= MOST_AT_ONCE) {
-    throw new VaultProblem('busy', 'other copies or archives are being worked on');
-  }
-  held.mortarVaultJobs = (held.mortarVaultJobs ?? 0) + 1;
-  const worker = new Worker(FILE, {
-    workerData: { job, asks } satisfies VaultOrder<Job>,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
-  });
-  const callOff = () => void worker.terminate();
-  signal?.addEventListener('abort', callOff);
+  await turn();
+  let callOff = () => {};
   try {
+    const worker = new Worker(FILE, {
+      workerData: { job, asks } satisfies VaultOrder<Job>,
+      resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
+    });
+    callOff = () => void worker.terminate();
+    signal?.addEventListener('abort', callOff);
     return await new Promise((resolve, reject) => {
       worker.on('message', (answer: VaultAnswer) => {
         if ('share' in answer) onProgress?.(answer.share);
@@ -73,7 +102,7 @@ export async function inVault<Job extends VaultJob>(
     });
   } finally {
     signal?.removeEventListener('abort', callOff);
-    held.mortarVaultJobs -= 1;
+    endTurn();
   }
 }
 
