@@ -125,6 +125,23 @@ describe('tries', () => {
     expect(tries.wait('known', 0)).toBe(0);
   });
 
+  it('of a crowd of strangers push out nobody who came in', () => {
+    const db = openDatabase(':memory:');
+    const kept = triesKept(db);
+    kept.write('known', { failures: 0, until: 5, rightAt: 5 });
+    const add = db.$client.prepare('insert into door_tries values (?, 1, ?, null)');
+    db.$client.transaction(() => {
+      for (let i = 0; i < 10_005; i++) add.run(`10.${i}`, 100 + i);
+    })();
+    kept.write('last', { failures: 1, until: 20_000, rightAt: null });
+    expect([kept.read('known')?.rightAt, kept.read('10.0'), kept.read('last')?.failures]).toEqual([
+      5,
+      null,
+      1,
+    ]);
+    db.$client.close();
+  });
+
   it('of a clock that was years ahead keep nobody out once it is right', () => {
     const tries = countTries(inMemory());
     for (let n = 0; n < 20; n++) tries.tried('a', Date.UTC(2030, 0, 1));

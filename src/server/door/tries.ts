@@ -13,6 +13,9 @@ export interface TriesKept {
   write(address: string, tried: Tried): void;
 }
 
+/** So many addresses are remembered. */
+export const MOST_TRIED = 10_000;
+
 /** So many failures cost nothing: fingers slip. */
 const FREE = 3;
 const FIRST_WAIT_MS = 2000;
@@ -86,11 +89,21 @@ export function countTries({ read, write }: TriesKept): Tries {
   };
 }
 
-/** Remembers in memory: for a test. */
+/**
+ * Remembers in memory, for where nothing can be written down. Past the most, strangers that were quiet longest go:
+ * no crowd of them pushes out where somebody came in.
+ */
 export function inMemory(): TriesKept {
   const tried = new Map<string, Tried>();
   return {
     read: (address) => tried.get(address) ?? null,
-    write: (address, each) => void tried.set(address, each),
+    write(address, each) {
+      tried.delete(address);
+      tried.set(address, each);
+      if (tried.size <= MOST_TRIED) return;
+      for (const [oldest, { rightAt }] of tried) {
+        if (rightAt === null) return void tried.delete(oldest);
+      }
+    },
   };
 }

@@ -1,8 +1,8 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { desc, eq, lt, notInArray } from 'drizzle-orm';
+import { desc, eq, isNotNull, lt, notInArray } from 'drizzle-orm';
 import { v4 as newId } from 'uuid';
 import { readRole, type Role } from '../door/roles';
-import type { TriesKept } from '../door/tries';
+import { MOST_TRIED, type TriesKept } from '../door/tries';
 import { write, type Connection, type Database } from '../db/database';
 import { doorEnded, doorKeys, doors, doorTries, runs, sharedLinks } from '../db/schema';
 import { databaseProblem } from '../vault/problem';
@@ -138,7 +138,7 @@ export const triesKept = (db: Database): TriesKept => ({
         .values({ address, ...set })
         .onConflictDoUpdate({ target: doorTries.address, set })
         .run();
-      // Those that were quiet longest go.
+      // Strangers that were quiet longest go: no crowd of them pushes out where somebody came in.
       tx.delete(doorTries)
         .where(
           notInArray(
@@ -146,16 +146,13 @@ export const triesKept = (db: Database): TriesKept => ({
             tx
               .select({ address: doorTries.address })
               .from(doorTries)
-              .orderBy(desc(doorTries.until))
+              .orderBy(desc(isNotNull(doorTries.rightAt)), desc(doorTries.until))
               .limit(MOST_TRIED),
           ),
         )
         .run();
     }),
 });
-
-/** So many addresses are remembered. */
-const MOST_TRIED = 10_000;
 
 /** Ends one session before its time. */
 export function endSession(
