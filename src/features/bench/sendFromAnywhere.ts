@@ -7,7 +7,7 @@ import { tapsHere } from './tapsHere';
 const taps = (n: number) => (n === 1 ? 'One tap' : `${n} taps`);
 
 /**
- * Sends what waits on this device, of whatever batch, from whatever page is open, and says what came of it.
+ * Sends what waits on this device, of whatever batch, from whatever page is open, and says how that went.
  * @param again that it waits was said already
  * @returns whether something waits still
  */

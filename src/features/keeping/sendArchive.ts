@@ -1,10 +1,10 @@
 import type { ComingIn } from '@/server/vault/archive/comingIn';
 import type { WhereDifferent } from '@/server/vault/archive/takeIn';
 
-/** What came of sending an archive: what it changes, or changed; or why nothing did. */
+/** The answer to an archive that was sent: what it changes, or changed; or why it was not taken. */
 export type Sent = { readonly changes: ComingIn } | { readonly error: string };
 
-/** A line of the answer: the share that is done, what came of it, or why nothing did. */
+/** A line of the answer: the share that is done, what the archive changes, or why it was not taken. */
 interface Line {
   readonly share?: number;
   readonly value?: ComingIn;
