@@ -1,7 +1,7 @@
 /**
  * npm run mutants: changes one thing at a time in the core, runs the unit tests that should notice, and says
- * the share that did. The golden results and the test that every rule is read are left out: they would notice
- * anything. Besides changes by hand and every rule it tries 60 operators and constants drawn at random.
+ * the share that did. The test that every rule is read is left out: it would notice anything. Besides changes by
+ * hand and every rule it tries 60 operators and constants drawn at random.
  * Words given are looked for in the names of changes: `npm run mutants -- lip stuck`. `--random 60 --seed 7`
  * tries only so many drawn ones, from that seed.
  */
@@ -208,18 +208,34 @@ const wanted = all.filter(({ name }) => !words.length || words.some((word) => na
 
 /** Tests of a plan as a whole, short enough to run for every change. */
 const OF_PLANS =
-  'plan/(judged|golden|stations|dough|filling|model|questions|workings|evaluatePlan)|risk|log|shopping';
+  'plan/(judged|stations|dough|filling|model|questions|workings|evaluatePlan)|risk|log|shopping|' +
+  'golden/(plans|questions|shapes)';
 
-/** Subjects that no plan is worked out with: their own tests are all that should notice. */
-const BESIDE_PLANS = [
-  ...['calibrate', 'devices', 'drills', 'faults', 'formats', 'kitchen', 'log', 'paper'],
-  ...['recipe', 'run', 'schedule', 'shopping', 'templates', 'units'],
-];
+/** Subjects that no plan is worked out with: their own tests and golden tables are all that should notice. */
+const BESIDE_PLANS: Readonly<Record<string, string>> = {
+  calibrate: 'batches',
+  devices: '',
+  drills: 'practice',
+  faults: 'faults',
+  formats: 'days',
+  kitchen: 'questions',
+  log: 'batches',
+  paper: 'practice',
+  recipe: '',
+  run: 'batches',
+  schedule: 'days',
+  shopping: 'questions',
+  templates: 'questions',
+  units: 'days',
+};
 
 /** The tests that stand beside what is changed: its subject's own, then those of plans. */
 function testsFor(file: string): string {
   const [, , subject = '', , name = ''] = file.split(/[/.]/);
-  if (BESIDE_PLANS.includes(subject)) return `src/core/(${subject}/|examples)`;
+  const golden = BESIDE_PLANS[subject];
+  if (golden !== undefined) {
+    return `src/core/(${subject}/|examples${golden && `|golden/${golden}`})`;
+  }
   const own = subject === 'basis' ? name : subject;
   const beside =
     { judging: 'boil|batch|basis', shape: 'shapes', batch: 'batch|plan/heat' }[own] ?? own;
