@@ -15,6 +15,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // Its clock has 24 hours; where a test is of twelve, it says so.
+    locale: 'en-GB',
     // Drawing every step costs a sixth of the time: `npx playwright test NAME --trace on` looks closer.
     trace: 'off',
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },

@@ -4,6 +4,7 @@ import { expect, test } from './kitchen';
 const STAYS = /^(Remove |Opening of )?\d+ mm plain|for each 100 g of flour/;
 
 const PLAN = '/plans/celeriac-friday';
+const DAY = '/days/friday-supper-and-saturday-stall';
 const PAGES = [
   '/',
   '/plans/new',
@@ -12,7 +13,8 @@ const PAGES = [
   ),
   ...['/card', '/log', '/revisions'].map((leaf) => PLAN + leaf),
   '/days',
-  '/days/friday-supper-and-saturday-stall?at=bowls',
+  DAY,
+  `${DAY}?at=bowls`,
   '/shopping?plans=celeriac-friday',
   '/logbook',
   '/logbook/trends',
@@ -22,16 +24,20 @@ const PAGES = [
   '/kitchen/pantry',
   '/sums/spoon-test',
   '/faults',
+  '/practice',
+  ...['light', 'dose', 'opens', 'hand', 'left', 'now', 'firstSheet', 'paper'].map(
+    (kind) => `/practice/${kind}?seed=7`,
+  ),
   '/words',
 ];
 
-test('an ounce-and-inch cook meets no gram, millimetre or degree Celsius on any page', async ({
+test('an ounce-and-inch cook meets no gram, millimetre, degree Celsius or 24-hour clock on any page', async ({
   page,
   context,
   baseURL,
 }) => {
   test.slow();
-  const units = { system: 'us', temperature: 'F', spoons: 'us' };
+  const units = { system: 'us', temperature: 'F', spoons: 'us', clock: '12' };
   await context.addCookies([
     { name: 'units', value: encodeURIComponent(JSON.stringify(units)), url: baseURL! },
   ]);
@@ -44,8 +50,10 @@ test('an ounce-and-inch cook meets no gram, millimetre or degree Celsius on any 
   for (const path of [...PAGES, ...steps.map((step) => `/runs/${run.id}?step=${step}`)]) {
     await page.goto(path);
     await page.locator('html[data-listens]').waitFor({ state: 'attached' });
+    if (path === DAY) await page.getByTestId('lanes').waitFor();
     const figures = await page.evaluate(() => {
-      const metric = /\d\s?(g|kg|mm|cm|ml|l|litres?|°C|m)(?![\w/])/;
+      const metric =
+        /\d\s?(g|kg|mm|cm|ml|l|litres?|°C|m)(?![\w/])|\b(0\d|1[3-9]|2[0-3]):[0-5]\d(?!:|\s?[AP]M)/;
       const found: string[] = [];
       for (const each of document.querySelectorAll('body *:not(script, style)')) {
         const inner = [...each.children].some((child) => /\S/.test(child.textContent));

@@ -73,6 +73,7 @@ try {
   ] of views) {
     const page = await browser.newPage({
       viewport: { width, height },
+      locale: 'en-GB',
       colorScheme: dark ? 'dark' : 'light',
     });
     await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' });

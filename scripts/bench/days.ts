@@ -105,7 +105,7 @@ export function dayRows(): Row[] {
     { length: 41 },
     (_, i) =>
       timed(() =>
-        breaksWhenMoved(planned, turn.id, { start: turn.fromMin + i, people: turn.people }),
+        breaksWhenMoved(planned, turn.id, { start: turn.fromMin + i, people: turn.people }, String),
       )[1],
   );
   const nowMin = turn.toMin + 12;

@@ -1,7 +1,7 @@
 import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { readPreferences } from './preferences';
 
-const asked = { cookies: {} as Record<string, string>, agent: '' };
+const asked = { cookies: {} as Record<string, string>, agent: '', language: '' };
 
 jest.mock('next/headers', () => ({
   cookies: () =>
@@ -9,11 +9,12 @@ jest.mock('next/headers', () => ({
       get: (name: string) =>
         name in asked.cookies ? { name, value: asked.cookies[name] } : undefined,
     }),
-  headers: () => Promise.resolve(new Headers(asked.agent ? { 'user-agent': asked.agent } : {})),
+  headers: () =>
+    Promise.resolve(new Headers({ 'user-agent': asked.agent, 'accept-language': asked.language })),
 }));
 
-const reading = (cookies: Record<string, string> = {}, agent = '') => {
-  Object.assign(asked, { cookies, agent });
+const reading = (cookies: Record<string, string> = {}, agent = '', language = '') => {
+  Object.assign(asked, { cookies, agent, language });
   return readPreferences();
 };
 
@@ -36,6 +37,19 @@ describe('what a page is drawn with', () => {
       theme: 'dark',
       keys: false,
     });
+  });
+
+  it('has the clock of the reader’s language, until another is chosen', async () => {
+    const clockOf = async (language: string, units?: object) =>
+      (await reading(units ? { units: JSON.stringify(units) } : {}, '', language)).units.clock;
+    expect(await clockOf('en-US,en;q=0.9')).toBe('12');
+    expect(await clockOf('en-GB')).toBe('24');
+    expect(await clockOf('de, en;q=0.5')).toBe('24');
+    expect(await clockOf('*')).toBe('24');
+    // A choice of units that was kept before there was one of clocks.
+    const { clock: _clock, ...before } = US_CUSTOMARY;
+    expect(await clockOf('en-GB', before)).toBe('24');
+    expect(await clockOf('en-GB', US_CUSTOMARY)).toBe('12');
   });
 
   it.each([

@@ -1,5 +1,5 @@
 import { cookies, headers } from 'next/headers';
-import { unitPreferencesSchema, type UnitPreferences } from '@/core/units/preferences';
+import { clockOf, unitPreferencesSchema, type UnitPreferences } from '@/core/units/preferences';
 import { METRIC } from '@/core/units/units';
 
 export type Theme = 'system' | 'light' | 'dark';
@@ -18,20 +18,23 @@ export interface Preferences {
 /** The user's units, theme and keys, kept in cookies so that the first paint is already theirs. */
 export async function readPreferences(): Promise<Preferences> {
   const jar = await cookies();
+  const asked = await headers();
   const theme = jar.get('theme')?.value;
   const lastView = VIEWS.find((view) => view === jar.get('view')?.value);
   return {
-    units: readUnits(jar.get('units')?.value),
+    units: readUnits(jar.get('units')?.value, clockOf(asked.get('accept-language') ?? '')),
     theme: theme === 'light' || theme === 'dark' ? theme : 'system',
     keys: jar.get('keys')?.value !== 'off',
-    view: lastView ?? (/\bMobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'wide'),
+    view: lastView ?? (/\bMobi/.test(asked.get('user-agent') ?? '') ? 'phone' : 'wide'),
   };
 }
 
-function readUnits(text: string | undefined): UnitPreferences {
+/** @param clock of the reader's language, where none was chosen */
+function readUnits(text: string | undefined, clock: UnitPreferences['clock']): UnitPreferences {
   try {
-    return unitPreferencesSchema.parse(JSON.parse(decodeURIComponent(text ?? '')));
+    const kept: unknown = JSON.parse(decodeURIComponent(text ?? ''));
+    return unitPreferencesSchema.parse(Object.assign({ clock }, kept));
   } catch {
-    return METRIC;
+    return { ...METRIC, clock };
   }
 }

@@ -12,16 +12,18 @@ import { blocksOf } from '../schedule/timetable/blocks';
 import { handsCurve } from '../schedule/timetable/handsCurve';
 import { lanesOf } from '../schedule/timetable/lanes';
 import { mendsFor } from '../schedule/timetable/mends';
-import { solveDay, standing } from '../schedule/timetable/solveDay';
+import { breaksWhenMoved, solveDay, standing } from '../schedule/timetable/solveDay';
 import { timetableFile } from '../schedule/timetable/timetable';
 import { table } from '../testing/table';
-import { figureText } from '../units/format';
+import { figureText, type WriteFigure } from '../units/format';
 import { METRIC } from '../units/units';
 
 const demoDay = (name: string) =>
   readDayFile(JSON.parse(readFileSync(`demo/days/${name}.json`, 'utf8')), {
     fileOf: (file) => JSON.parse(readFileSync(`demo/days/${file}`, 'utf8')) as unknown,
   });
+
+const write: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 const STAMP = new Date('2026-11-01T00:00:00Z');
 
@@ -49,8 +51,6 @@ describe.each(DAYS)('%s', (_name, day, plans) => {
   });
 
   it('its bowls, and what goes on paper', () => {
-    const write = (value: number, unit: Parameters<typeof figureText>[1]) =>
-      figureText(value, unit, METRIC);
     expect(
       table({
         doughs: work.doughs.map(({ services: _services, ...bowl }) => bowl),
@@ -63,6 +63,17 @@ describe.each(DAYS)('%s', (_name, day, plans) => {
         ),
       }),
     ).toMatchSnapshot();
+  });
+
+  it('what breaks when any of its tasks is moved', () => {
+    const moved = timetable.tasks.flatMap(({ id, fromMin, people }) =>
+      [-50, 35, 400].map((by) => ({
+        id,
+        by,
+        breaks: breaksWhenMoved(solved, id, { start: fromMin + by, people }, write).join(' '),
+      })),
+    );
+    expect(table(moved)).toMatchSnapshot();
   });
 
   it('how it goes on once some is done', () => {
@@ -91,7 +102,7 @@ describe.each(DAYS)('%s', (_name, day, plans) => {
       table({
         done,
         tasks: again.timetable.tasks.map(({ id, fromMin }) => ({ [id]: fromMin })),
-        changes: changesBetween(timetable, again.timetable, (id) => id),
+        changes: changesBetween(timetable, again.timetable, { nameOf: (id) => id, write }),
         file: timetableFile(work, again.timetable),
       }),
     ).toMatchSnapshot();

@@ -1,5 +1,6 @@
 import { startingBasis } from '../basis/basis';
 import { startingPantry } from '../composition/pantry';
+import { DOUGH_STYLES } from '../dough/styles';
 import { startingKitchen } from '../kitchen/kitchen';
 import { changeFamily } from '../plan/questions/changeFamily';
 import { compareShapes } from '../plan/questions/compareShapes';
@@ -13,6 +14,7 @@ import { bestPartners, splitAmong } from '../plan/questions/splitShapes';
 import { TEMPLATES, templatePages, wholeSheetPage } from '../plan/questions/templatesOfPlan';
 import { variant, variantsOf } from '../plan/questions/variants';
 import { evaluatePlan } from '../plan/evaluatePlan';
+import { STARTING_FILLINGS } from '../plan/starting/startingFillings';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { balanceMap } from '../risk/balanceMap';
 import { expectedLoss } from '../risk/expectedLoss';
@@ -111,19 +113,31 @@ describe('what is asked of a plan', () => {
     expect(table(shoppingList(needs, startingPantry))).toMatchSnapshot();
   });
 
-  it('a first plan', () => {
-    const firsts = [2, 6, 40].map((portions) => {
-      const { batch, shape, sheet, dough } = newPlan(
-        {
-          portions,
-          dough: { kind: 'style', id: 'wholeEgg' },
-          filling: { kind: 'starting', id: 'curdGreens' },
-        },
-        startingKitchen,
-        startingBasis,
-      );
-      return { batch, shape, sheet, dough };
-    });
-    expect(table(firsts)).toMatchSnapshot();
+  it.each(STARTING_FILLINGS.map(({ id }) => id))('a first plan with %s', (id) => {
+    const { batch, shape, sheet, dough, filling } = newPlan(
+      {
+        portions: 6,
+        dough: { kind: 'style', id: 'wholeEgg' },
+        filling: { kind: 'starting', id },
+      },
+      startingKitchen,
+      startingBasis,
+    );
+    expect(table({ batch, shape, sheet, dough, filling })).toMatchSnapshot();
+  });
+
+  it.each(DOUGH_STYLES.map(({ id }) => id))('a dough of style %s, and other eggs for it', (id) => {
+    const made = newPlan(
+      {
+        portions: 6,
+        family: 'halfMoon',
+        dough: { kind: 'style', id },
+        filling: { kind: 'starting', id: 'curdGreens' },
+      },
+      startingKitchen,
+      startingBasis,
+    );
+    const { dough, verdict } = evaluatePlan(made);
+    expect(table({ dough, verdict, parts: made.dough.parts })).toMatchSnapshot();
   });
 });

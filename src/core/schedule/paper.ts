@@ -5,7 +5,7 @@ import { conflictTexts, containsText } from '../plan/contentsText';
 import { cautionsFor } from '../plan/questions/cautions';
 import { planNeeds, shoppingList, type ShoppingLine } from '../shopping/shoppingList';
 import type { WriteFigure } from '../units/format';
-import { clockText, dayAfter, momentAt } from './document/clock';
+import { dayAfter, momentAt } from './document/clock';
 import { isToMake } from './tasks/service';
 import type { DayWork } from './tasks/work';
 import { blocksOf } from './timetable/blocks';
@@ -52,7 +52,9 @@ export interface DayPaper {
   }[];
   readonly allergens: readonly {
     readonly name: string;
-    readonly at: string;
+    /** A day, as 2026-11-27, and its hour as the reader's clock has it. */
+    readonly date: string;
+    readonly time: string;
     /** A sentence: what it contains and may contain. */
     readonly contains: string;
     readonly diet: string;
@@ -88,8 +90,8 @@ export function dayPaper(
           const others = block.others.map((other) => names.get(other) ?? other);
           return {
             date: momentAt(block.fromMin, day.date).slice(0, 10),
-            from: clockText(block.fromMin),
-            to: clockText(block.toMin),
+            from: write(block.fromMin, 'timeOfDay'),
+            to: write(block.toMin, 'timeOfDay'),
             does: g === null ? block.name : `${block.name}, ${write(g, 'g')}`,
             says: [
               planNames(work, block.services),
@@ -101,7 +103,7 @@ export function dayPaper(
           };
         }),
       })),
-      ...pairsOf(work, timetable),
+      ...pairsOf(work, timetable, write),
     ],
     bowls: [
       ...doughs.map(({ totalG, parts, shares, services: of }) => ({
@@ -144,7 +146,8 @@ export function dayPaper(
     ],
     allergens: services.map(({ plan, result, atMin }) => ({
       name: plan.name,
-      at: momentAt(atMin, day.date),
+      date: momentAt(atMin, day.date).slice(0, 10),
+      time: write(atMin, 'timeOfDay'),
       contains: containsText(result.contents),
       diet: result.contents.piece.diet,
       conflicts: conflictTexts(result.contents.conflicts),
@@ -159,11 +162,11 @@ export function dayPaper(
 }
 
 /** What the pairs of a class do, and when: a list beside those of the people. */
-function pairsOf(work: DayWork, timetable: Timetable): DayPaper['people'] {
+function pairsOf(work: DayWork, timetable: Timetable, write: WriteFigure): DayPaper['people'] {
   const lines = pairsTasks(timetable).map((task): ListLine => ({
     date: momentAt(task.fromMin, work.day.date).slice(0, 10),
-    from: clockText(task.fromMin),
-    to: clockText(task.toMin),
+    from: write(task.fromMin, 'timeOfDay'),
+    to: write(task.toMin, 'timeOfDay'),
     does: task.name,
     says: planNames(work, task.services),
   }));

@@ -77,6 +77,8 @@ export function formatFigure(
         : { text: decimals(value, 2), unit: 'g/ml' };
     case 'min':
       return minutes(value);
+    case 'timeOfDay':
+      return timeOfDay(value, preferences.clock);
   }
 }
 
@@ -136,6 +138,16 @@ function minutes(min: number): FormattedFigure {
   return min > 0 && min < 10
     ? { text: trimZeros(decimals(min, 1)), unit: 'min' }
     : { text: String(whole), unit: 'min' };
+}
+
+/** @param minute of the day's clock; before midnight below 0, of the next day from 1440 on */
+function timeOfDay(minute: number, clock: UnitPreferences['clock']): FormattedFigure {
+  const at = ((Math.round(minute) % 1440) + 1440) % 1440;
+  const hour = Math.floor(at / 60);
+  const two = (value: number) => String(value).padStart(2, '0');
+  return clock === '24'
+    ? { text: `${two(hour)}:${two(at % 60)}`, unit: '' }
+    : { text: `${hour % 12 || 12}:${two(at % 60)}`, unit: hour < 12 ? 'AM' : 'PM' };
 }
 
 /**

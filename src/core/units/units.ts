@@ -1,7 +1,17 @@
 import type { UnitPreferences } from './preferences';
 
-export const METRIC: UnitPreferences = { system: 'metric', temperature: 'C', spoons: 'metric' };
-export const US_CUSTOMARY: UnitPreferences = { system: 'us', temperature: 'F', spoons: 'us' };
+export const METRIC: UnitPreferences = {
+  system: 'metric',
+  temperature: 'C',
+  spoons: 'metric',
+  clock: '24',
+};
+export const US_CUSTOMARY: UnitPreferences = {
+  system: 'us',
+  temperature: 'F',
+  spoons: 'us',
+  clock: '12',
+};
 
 /** Exact by definition. */
 export const G_PER_OZ = 28.349523125;

@@ -23,6 +23,8 @@ export type FigureUnit =
   /** A difference of temperature. */
   | 'dC'
   | 'min'
+  /** Minutes after midnight, as a clock shows them. */
+  | 'timeOfDay'
   | 'litre';
 
 export interface WorkingInput {

@@ -17,7 +17,8 @@ import { cardPdf } from './cardPdf';
 
 async function drawDay({ day, plans, basis: parts, units, what }: DayJob): Promise<Buffer> {
   const basis = basisFrom(parts);
-  const { work, timetable } = solveDay(day, new Map(plans), basis);
+  const write: WriteFigure = (value, unit) => figureText(value, unit, units);
+  const { work, timetable } = solveDay(day, new Map(plans), basis, { write });
   if (what.as === 'calendar') {
     const { id, stamp, only } = what;
     const text = dayCalendar(work, timetable, {
@@ -27,7 +28,6 @@ async function drawDay({ day, plans, basis: parts, units, what }: DayJob): Promi
     });
     return Buffer.from(text, 'utf8');
   }
-  const write: WriteFigure = (value, unit) => figureText(value, unit, units);
   return dayPdf(dayPaper(work, timetable, basis, write), what.sheet, {
     paper: what.paper,
     units,

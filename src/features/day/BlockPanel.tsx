@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { clockText, spanText } from '@/core/schedule/document/clock';
+import { spanText } from '@/core/schedule/document/clock';
 import type { Day } from '@/core/schedule/document/day';
 import type { Block } from '@/core/schedule/timetable/blocks';
 import type { DayWork } from '@/core/schedule/tasks/work';
@@ -44,7 +44,7 @@ export function BlockPanel({
         <h2 className="font-display text-figure">{block.name}</h2>
         <p className="mt-0.5">
           <span className="numeral text-lead">
-            {clockText(block.fromMin)} to {clockText(block.toMin)}
+            {text(block.fromMin, 'timeOfDay')} to {text(block.toMin, 'timeOfDay')}
           </span>
           , {nameOf(person)}
           {block.others.length > 0 && ` with ${block.others.map(nameOf).join(' and ')}`}.

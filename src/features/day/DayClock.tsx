@@ -7,6 +7,7 @@ import type { Block } from '@/core/schedule/timetable/blocks';
 import { lanesOf } from '@/core/schedule/timetable/lanes';
 import { breaksWhenMoved } from '@/core/schedule/timetable/solveDay';
 import { CheckField } from '@/ui/fields/CheckField';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { BlockPanel } from './BlockPanel';
 import type { OnClock } from './clock/useTimetable';
 import { daysWorked, scaleOf } from './lanes/laneScale';
@@ -31,6 +32,7 @@ export function DayClock({
   onDone(block: Block, by: string): void;
 }) {
   const nameOf = (person: string) => day.people.find((each) => each.id === person)?.name ?? person;
+  const { text } = useUnits();
   const [slack, setSlack] = useState(false);
   const [chosen, choose] = useState<{ block: string; person: string } | null>(null);
   const [moving, setMoving] = useState<BlockMove | null>(null);
@@ -51,14 +53,19 @@ export function DayClock({
     return [
       ...new Set(
         moving.block.tasks.flatMap((task) =>
-          breaksWhenMoved(shown, task.id, {
-            start: task.fromMin + moving.byMin,
-            people: task.people.map((each) => (each === moving.from ? moving.to : each)),
-          }),
+          breaksWhenMoved(
+            shown,
+            task.id,
+            {
+              start: task.fromMin + moving.byMin,
+              people: task.people.map((each) => (each === moving.from ? moving.to : each)),
+            },
+            text,
+          ),
         ),
       ),
     ];
-  }, [moving, shown]);
+  }, [moving, shown, text]);
 
   const pin = ({ block: of, from, byMin, to }: BlockMove) => {
     const moved = new Set(of.tasks.map((task) => task.id));

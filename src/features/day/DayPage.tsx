@@ -42,6 +42,7 @@ import { Lists } from './Lists';
 import { Paper } from './Paper';
 import { TroubleList } from './TroubleList';
 import { WordsHere } from '@/ui/glossary/WordsHere';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 /** Leaves that say something on paper. */
 const PRINTED = ['lists', 'bowls'];
@@ -160,11 +161,12 @@ export function DayPage({
     });
   };
 
-  const headline = shown ? headlineText(shown, underWay !== null) : null;
+  const { text } = useUnits();
+  const headline = shown ? headlineText(shown, { underWay: underWay !== null, write: text }) : null;
   const nameOf = (person: string) => day.people.find((each) => each.id === person)?.name ?? person;
   const changes =
     underWay && live.shown && asPlanned.shown
-      ? changesBetween(asPlanned.shown.timetable, live.shown.timetable, nameOf)
+      ? changesBetween(asPlanned.shown.timetable, live.shown.timetable, { nameOf, write: text })
       : [];
   const colourOf = useColours(day, known);
   const nowMin = progress.now ? minuteOfDay(progress.now, day.date, timeZone) : null;

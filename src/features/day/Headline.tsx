@@ -1,20 +1,28 @@
 'use client';
 
-import { clockText, dayAfter, spanText } from '@/core/schedule/document/clock';
+import { dayAfter, spanText } from '@/core/schedule/document/clock';
+import type { WriteFigure } from '@/core/units/format';
 import { dayName } from './paper/dayName';
 import type { OnClock } from './clock/useTimetable';
 
 /** A moment of a day's clock with its day where there are several. */
-export const momentText = (date: string, minute: number, several: boolean): string =>
-  several
-    ? `${dayName(dayAfter(date, Math.floor(minute / 1440)))} ${clockText(minute)}`
-    : clockText(minute);
+export function momentText(
+  date: string,
+  minute: number,
+  { several, write }: { several: boolean; write: WriteFigure },
+): string {
+  const time = write(minute, 'timeOfDay');
+  return several ? `${dayName(dayAfter(date, Math.floor(minute / 1440)))} ${time}` : time;
+}
 
 /** What the whole day comes to, in a sentence, and how good it is. */
-export function headlineText({ work, timetable, soonerMin }: OnClock, underWay: boolean) {
+export function headlineText(
+  { work, timetable, soonerMin }: OnClock,
+  { underWay, write }: { underWay: boolean; write: WriteFigure },
+) {
   const { date, startsMin, endsMin, services, feasible, over, tightest } = timetable;
   const several = Math.floor(startsMin / 1440) !== Math.floor(endsMin / 1440);
-  const at = (minute: number) => momentText(date, minute, several);
+  const at = (minute: number) => momentText(date, minute, { several, write });
   if (services.length === 0) {
     return { title: 'Nothing is on this day yet', says: 'Put on it what is to be served.' };
   }
@@ -54,7 +62,7 @@ export function headlineText({ work, timetable, soonerMin }: OnClock, underWay: 
         : `within ${Math.ceil(100 * over)} % of the least possible`,
       ...(tightest
         ? [
-            `tightest: ${tightest.name} from ${at(tightest.fromMin)} to ${clockText(tightest.toMin)}`,
+            `tightest: ${tightest.name} from ${at(tightest.fromMin)} to ${write(tightest.toMin, 'timeOfDay')}`,
           ]
         : []),
     ].join('; '),

@@ -1,6 +1,5 @@
 'use client';
 
-import { clockText } from '@/core/schedule/document/clock';
 import { PAIRS, pairsTasks } from '@/core/schedule/timetable/pairs';
 import type { Day } from '@/core/schedule/document/day';
 import type { DayWork } from '@/core/schedule/tasks/work';
@@ -8,6 +7,7 @@ import { blocksOf, type Block } from '@/core/schedule/timetable/blocks';
 import type { Timetable } from '@/core/schedule/timetable/timetable';
 import { planNames } from '@/core/schedule/timetable/words';
 import { momentText } from './Headline';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What each has to do, in order, to be read out or ticked; large on paper. */
 export function Lists({
@@ -23,6 +23,8 @@ export function Lists({
 }) {
   const several =
     Math.floor(timetable.startsMin / 1440) !== Math.floor((timetable.endsMin - 1) / 1440);
+  const { text } = useUnits();
+  const at = (minute: number) => momentText(day.date, minute, { several, write: text });
   const pairs = pairsTasks(timetable);
   return (
     <div className="grid gap-8 md:grid-cols-2 xl:grid-cols-3">
@@ -33,8 +35,8 @@ export function Lists({
             {pairs.map((task) => (
               <li key={task.id} className="flex gap-3 border-b border-board-line py-2">
                 <span className="numeral w-24 shrink-0 font-semibold">
-                  {momentText(day.date, task.fromMin, several)}
-                  <span className="sr-only"> to {clockText(task.toMin)}</span>
+                  {at(task.fromMin)}
+                  <span className="sr-only"> to {text(task.toMin, 'timeOfDay')}</span>
                 </span>
                 <span className="min-w-0 grow font-semibold">{task.name}</span>
               </li>
@@ -55,8 +57,8 @@ export function Lists({
                   className={`flex gap-3 border-b border-board-line py-2 ${block.done ? 'text-ink-dim' : ''}`}
                 >
                   <span className="numeral w-24 shrink-0 font-semibold">
-                    {momentText(day.date, block.fromMin, several)}
-                    <span className="sr-only"> to {clockText(block.toMin)}</span>
+                    {at(block.fromMin)}
+                    <span className="sr-only"> to {text(block.toMin, 'timeOfDay')}</span>
                   </span>
                   <span className="min-w-0 grow">
                     <span className="font-semibold">{block.name}</span>

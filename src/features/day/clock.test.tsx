@@ -10,6 +10,8 @@ import { solveDay } from '@/core/schedule/timetable/solveDay';
 import { BlockPanel } from './BlockPanel';
 import { dayClient } from './clock/dayClient';
 import { HandsView } from './HandsView';
+import { figureText } from '@/core/units/format';
+import { METRIC } from '@/core/units/units';
 import { headlineText } from './Headline';
 import { Lists } from './Lists';
 import { TroubleList } from './TroubleList';
@@ -26,7 +28,13 @@ describe('what the day comes to', () => {
       solved: found,
       timetable,
     } = solved(day) as never as Parameters<typeof headlineText>[0];
-    return headlineText({ work, solved: found, timetable, soonerMin }, underWay);
+    return headlineText(
+      { work, solved: found, timetable, soonerMin },
+      {
+        underWay,
+        write: (value, unit) => figureText(value, unit, METRIC),
+      },
+    );
   };
 
   it.each([

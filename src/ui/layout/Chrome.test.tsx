@@ -117,6 +117,7 @@ describe('what every page shares', () => {
     expect(screen.getByText('1 lb 1.6 oz of dough')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('radio', { name: '°C' }));
     await userEvent.click(screen.getByRole('radio', { name: 'none' }));
+    await userEvent.click(screen.getByRole('radio', { name: '7:00 PM' }));
     await userEvent.click(screen.getByRole('radio', { name: 'Dark' }));
     expect(document.documentElement.dataset.theme).toBe('dark');
     expect(kept('theme')).toBe('dark');
@@ -124,6 +125,7 @@ describe('what every page shares', () => {
       system: 'us',
       temperature: 'C',
       spoons: 'none',
+      clock: '12',
     });
     await userEvent.keyboard('{Escape}');
     expect(

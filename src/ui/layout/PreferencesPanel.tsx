@@ -30,7 +30,9 @@ export default function PreferencesPanel({
           { value: 'metric', label: 'g, mm' },
           { value: 'us', label: 'oz, in' },
         ]}
-        onChange={(system) => setUnits(system === 'us' ? US_CUSTOMARY : METRIC)}
+        onChange={(system) =>
+          setUnits({ ...(system === 'us' ? US_CUSTOMARY : METRIC), clock: units.clock })
+        }
       />
       <Choice
         label="Temperatures"
@@ -50,6 +52,15 @@ export default function PreferencesPanel({
           { value: 'none', label: 'none' },
         ]}
         onChange={(spoons) => setUnits({ ...units, spoons })}
+      />
+      <Choice
+        label="Clock"
+        value={units.clock}
+        options={[
+          { value: '24', label: '19:00' },
+          { value: '12', label: '7:00 PM' },
+        ]}
+        onChange={(clock) => setUnits({ ...units, clock })}
       />
       <Choice<Theme>
         label="Look"

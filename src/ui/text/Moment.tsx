@@ -1,6 +1,7 @@
 'use client';
 
 import { useInBrowser } from '../browser/useInBrowser';
+import { useUnits } from '../units/UnitsContext';
 
 /**
  * A day, or a moment of it, as the reader's own language and clock write it. The server knows
@@ -17,8 +18,9 @@ export function Moment({
   time?: boolean | 'only';
   className?: string;
 }) {
+  const { units } = useUnits();
   const text = useInBrowser(
-    () => written(at, time),
+    () => written(at, time, units.clock === '12'),
     time === 'only' ? at.slice(11, 16) : at.slice(0, 10),
   );
   return (
@@ -28,12 +30,12 @@ export function Moment({
   );
 }
 
-function written(at: string, time: boolean | 'only'): string {
+function written(at: string, time: boolean | 'only', hour12: boolean): string {
   // A bare day is that day everywhere, not midnight somewhere else.
   const [year = 0, month = 1, day = 1] = at.slice(0, 10).split('-').map(Number);
   const moment = at.length > 10 ? new Date(at) : new Date(year, month - 1, day);
   return new Intl.DateTimeFormat(undefined, {
     ...(time !== 'only' && { dateStyle: 'medium' }),
-    ...(time && { timeStyle: 'short' }),
+    ...(time && { timeStyle: 'short', hour12 }),
   }).format(moment);
 }

@@ -1,14 +1,5 @@
 import fc from 'fast-check';
-import {
-  clockText,
-  dayAfter,
-  dayOf,
-  localMoment,
-  minuteOf,
-  momentAt,
-  spanText,
-  timeOfDay,
-} from './clock';
+import { dayAfter, dayOf, localMoment, minuteOf, momentAt, spanText, timeOfDay } from './clock';
 import { standingMarks, dayMarkSchema, type DayMark } from './marks';
 
 const DATE = '2026-11-27';
@@ -63,16 +54,6 @@ describe('the kitchen’s own clock', () => {
     ['2026-01-01', -1, '2025-12-31'],
   ])('%s and %s days is %s', (date, days, other) => {
     expect(dayAfter(date, days)).toBe(other);
-  });
-
-  it.each([
-    [1150, '19:10'],
-    [0, '00:00'],
-    [-1, '23:59'],
-    [1440, '00:00'],
-    [2999.6, '02:00'],
-  ])('shows minute %s as %s', (minute, text) => {
-    expect(clockText(minute)).toBe(text);
   });
 
   it.each([

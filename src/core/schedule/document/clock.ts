@@ -45,12 +45,6 @@ export const momentAt = (minute: number, date: string): string =>
 export const dayAfter = (date: string, days: number): string =>
   momentAt(days * DAY_MIN, date).slice(0, 10);
 
-/** Time of the day as a clock shows it. @example clockText(1150) // '19:10' */
-export const clockText = (minute: number): string => {
-  const at = ((Math.round(minute) % DAY_MIN) + DAY_MIN) % DAY_MIN;
-  return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
-};
-
 /**
  * A stretch of time in words.
  * @example spanText(95) // '1 h 35'

@@ -1,4 +1,5 @@
-import { clockText, spanText } from '../document/clock';
+import type { WriteFigure } from '../../units/format';
+import { spanText } from '../document/clock';
 import { TASK_KINDS } from '../tasks/task';
 import type { Timed, Timetable } from '../timetable/timetable';
 
@@ -11,6 +12,12 @@ export interface Change {
   readonly says: string;
 }
 
+/** How people and times of the clock are said. */
+interface ChangeWords {
+  nameOf(person: string): string;
+  readonly write: WriteFigure;
+}
+
 /**
  * Who must do what differently from one timetable to the next, in words: only what has not begun, what was
  * shifted by more than a few minutes or is done by somebody else. Tasks of one kind for one plan are said once.
@@ -18,7 +25,7 @@ export interface Change {
 export function changesBetween(
   before: Timetable,
   after: Timetable,
-  nameOf: (person: string) => string,
+  { nameOf, write }: ChangeWords,
 ): Change[] {
   const was = new Map(before.tasks.map((task) => [task.id, task]));
   const plan = new Map(after.services.map(({ id, name }) => [id, name]));
@@ -40,10 +47,10 @@ export function changesBetween(
       say(
         `${key} ${person}`,
         person,
-        `${nameOf(person)}: ${what} from ${clockText(task.fromMin)}${gone[0] ? `, not ${nameOf(gone[0])}` : ''}.`,
+        `${nameOf(person)}: ${what} from ${write(task.fromMin, 'timeOfDay')}${gone[0] ? `, not ${nameOf(gone[0])}` : ''}.`,
       );
     }
-    if (others.length === 0) shifted(task, old, what, key, say, nameOf);
+    if (others.length === 0) shifted(task, old, what, key, say, { nameOf, write });
   }
   return changes;
 }
@@ -56,7 +63,7 @@ function shifted(
   what: string,
   key: string,
   say: (key: string, person: string | null, says: string) => void,
-  nameOf: (person: string) => string,
+  { nameOf, write }: ChangeWords,
 ): void {
   const by = task.fromMin - old.fromMin;
   if (Math.abs(by) < NOTICED_MIN) return;
@@ -64,6 +71,6 @@ function shifted(
   say(
     `${key} moved`,
     who ?? null,
-    `${who ? `${nameOf(who)}: ${what}` : capital(what)} at ${clockText(task.fromMin)}, ${spanText(by)} ${by > 0 ? 'later' : 'sooner'}.`,
+    `${who ? `${nameOf(who)}: ${what}` : capital(what)} at ${write(task.fromMin, 'timeOfDay')}, ${spanText(by)} ${by > 0 ? 'later' : 'sooner'}.`,
   );
 }

@@ -1,3 +1,5 @@
+import { figureText, type WriteFigure } from '../../units/format';
+import { METRIC } from '../../units/units';
 import fc from 'fast-check';
 import { startingBasis } from '../../basis/basis';
 import type { RunEvent } from '../../run/events';
@@ -7,6 +9,8 @@ import { DAY_PLANS, dayWith } from '../testing/days';
 import { solveDay, standing } from '../timetable/solveDay';
 import { changesBetween } from './changes';
 import { doneIn, type Happened } from './progress';
+
+const inMetric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 const two = dayWith([{ id: 'supper', planId: 'ravioli', portions: 16 }]);
 const day = {
@@ -219,9 +223,10 @@ describe('something late', () => {
 
   it('changes as little as it can, and says who must do what differently', () => {
     const names = (person: string) => day.people.find(({ id }) => id === person)!.name;
-    expect(changesBetween(planned.timetable, planned.timetable, names)).toEqual([]);
+    const words = { nameOf: names, write: inMetric };
+    expect(changesBetween(planned.timetable, planned.timetable, words)).toEqual([]);
     const after = late(12).timetable;
-    const changes = changesBetween(planned.timetable, after, names);
+    const changes = changesBetween(planned.timetable, after, words);
     expect(changes.length).toBeGreaterThan(0);
     expect(changes.length).toBeLessThan(16);
     for (const { says } of changes) expect(says).toMatch(/^[A-Z].* (at|from) \d\d:\d\d.*\.$/);

@@ -3,7 +3,7 @@ import { roundsOf, type Round } from './rounds';
 import type { ServiceWork } from './service';
 import { add, link, mode, takes, type TaskList } from './taskList';
 import { GEAR, potGear } from './gear';
-import { clockText } from '../document/clock';
+import { spanText } from '../document/clock';
 
 /** Plates of one service are put together by no more hands than this keeps busy for, min. */
 const PLATE_ALONE_MIN = 20;
@@ -130,7 +130,7 @@ function boilAndPlate(
       kind: 'plate',
       ...about,
       // Hands are counted at the first plates; the rest go out a few at a time.
-      of: `${service.portions} portions${overMin > handsMin ? `, a few at a time until ${clockText(deadline)}` : ''}`,
+      of: `${service.portions} portions${overMin > handsMin ? `, a few at a time for ${spanText(overMin)}` : ''}`,
       pieces: result.counts.plated,
     },
   );

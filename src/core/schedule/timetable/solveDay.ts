@@ -4,6 +4,8 @@ import type { Plan } from '../../plan/document/schema';
 import { checkSchedule } from '../engine/check';
 import type { Placed, Schedule } from '../engine/problem';
 import { search, solve, type Solved } from '../engine/solve';
+import { figureText, type WriteFigure } from '../../units/format';
+import { METRIC } from '../../units/units';
 import type { Day } from '../document/day';
 import type { Progress } from '../tasks/taskList';
 import { dayWork, type DayWork } from '../tasks/work';
@@ -21,7 +23,11 @@ export interface SolveDayOptions {
   readonly progress?: Progress;
   readonly seed?: number;
   readonly tries?: number;
+  /** Figures in the reader's units; metric ones for files when left out. */
+  readonly write?: WriteFigure;
 }
+
+const metricText: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 /** Schedules looked at for a day, beyond the first ones. */
 export const DAY_TRIES = 1500;
@@ -41,11 +47,11 @@ export function solveDay(
   day: Day,
   plans: ReadonlyMap<string, Plan>,
   basis: Basis = startingBasis,
-  { progress, seed = 1, tries = DAY_TRIES }: SolveDayOptions = {},
+  { progress, seed = 1, tries = DAY_TRIES, write = metricText }: SolveDayOptions = {},
 ): SolvedDay {
   const work = dayWork(day, plans, basis, progress);
   const solved = solve(work.problem, { seed, tries: triesFor(work, tries) });
-  return { work, solved, timetable: timetableOf(work, solved) };
+  return { work, solved, timetable: timetableOf(work, solved, write) };
 }
 
 /** The same step by step: the best so far where it is better than what was told before, else null. */
@@ -80,6 +86,7 @@ export function breaksWhenMoved(
   { work, solved }: Pick<SolvedDay, 'work' | 'solved'>,
   task: string,
   to: { readonly start: number; readonly people: readonly string[] },
+  write: WriteFigure,
 ): string[] {
   const at = work.tasks.findIndex(({ id }) => id === task);
   if (at < 0) return [];
@@ -94,5 +101,5 @@ export function breaksWhenMoved(
   const before = new Set(solved.breaches.map(key));
   return checkSchedule(work.problem, schedule)
     .filter((breach) => !before.has(key(breach)))
-    .map((breach) => breachText(work, breach, (i) => schedule[i]!));
+    .map((breach) => breachText(work, breach, (i) => schedule[i]!, write));
 }

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { startingBasis } from '../../basis/basis';
 import { readDayFile } from '../../formats/dayFile';
 import { METRIC } from '../../units/units';
-import { figureText } from '../../units/format';
+import { figureText, type WriteFigure } from '../../units/format';
 import { dayAfter, momentAt } from '../document/clock';
 import { minuteOf } from '../document/clock';
 import { newDay, parseDay } from '../document/day';
@@ -21,16 +21,25 @@ import { handsCurve } from './handsCurve';
 import { mendsFor } from './mends';
 import { breaksWhenMoved, solveDay } from './solveDay';
 
+const write: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
+
 const solved = (day = supper()) => solveDay(day, DAY_PLANS, startingBasis, { tries: 300 });
 
 describe('moving a task', () => {
   it('says at once what breaks, and nothing where nothing does', () => {
     const day = solved();
     const turn = day.timetable.tasks.find(({ kind }) => kind === 'turn')!;
-    expect(breaksWhenMoved(day, turn.id, { start: turn.fromMin, people: turn.people })).toEqual([]);
-    const late = breaksWhenMoved(day, turn.id, { start: turn.fromMin + 180, people: turn.people });
+    expect(
+      breaksWhenMoved(day, turn.id, { start: turn.fromMin, people: turn.people }, write),
+    ).toEqual([]);
+    const late = breaksWhenMoved(
+      day,
+      turn.id,
+      { start: turn.fromMin + 180, people: turn.people },
+      write,
+    );
     expect(late.join(' ')).toMatch(/too soon after/);
-    expect(breaksWhenMoved(day, 'nothing', { start: 0, people: [] })).toEqual([]);
+    expect(breaksWhenMoved(day, 'nothing', { start: 0, people: [] }, write)).toEqual([]);
   });
 
   it('keeps it where it was put, with whom, and what follows round it', () => {

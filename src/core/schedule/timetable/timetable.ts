@@ -1,9 +1,9 @@
-import type { Breach } from '../engine/check';
 import type { Disliked } from '../engine/cost';
 import { slackOf } from '../engine/slack';
 import type { Schedule } from '../engine/problem';
 import type { Solved } from '../engine/solve';
-import { clockText, momentAt } from '../document/clock';
+import type { WriteFigure } from '../../units/format';
+import { momentAt } from '../document/clock';
 import type { DayWait, TaskKind } from '../tasks/task';
 import type { DayWork } from '../tasks/work';
 import { breachText, gearName, taskName } from './words';
@@ -90,7 +90,7 @@ export interface Timetable {
 }
 
 /** A solved day as it is shown, printed and written to files. */
-export function timetableOf(work: DayWork, solved: Solved): Timetable {
+export function timetableOf(work: DayWork, solved: Solved, write: WriteFigure): Timetable {
   const { problem, day } = work;
   const { schedule, breaches } = solved;
   const slack = slackOf(problem, schedule);
@@ -150,7 +150,7 @@ export function timetableOf(work: DayWork, solved: Solved): Timetable {
       };
     }),
     feasible: breaches.length + work.slowCooling.length + work.troubles.length === 0,
-    breaches: saidOnce(work, breaches, schedule),
+    breaches: saidOnce(work, solved, write),
     slowCooling: work.slowCooling,
     troubles: work.troubles,
     startsMin: starts.length > 0 ? Math.min(...starts) : 0,
@@ -176,14 +176,14 @@ function longestWait({ problem, tasks }: DayWork, schedule: Schedule, service: s
 }
 
 /** Breaches in words, the worst of those that say the same of one service first. */
-function saidOnce(work: DayWork, breaches: readonly Breach[], schedule: Schedule) {
+function saidOnce(work: DayWork, { breaches, schedule }: Solved, write: WriteFigure) {
   const seen = new Map<string, { says: string; task: string; by: number }>();
   for (const breach of breaches) {
     const { kind, services, id } = work.tasks[breach.task]!;
     const key = `${breach.kind} ${kind} ${services.join()}`;
     const had = seen.get(key);
     if (had && had.by >= breach.by) continue;
-    const says = breachText(work, breach, (task) => schedule[task]!);
+    const says = breachText(work, breach, (task) => schedule[task]!, write);
     seen.set(key, { says, task: id, by: breach.by });
   }
   return [...seen.values()].map(({ says, task }) => ({ says, task }));
@@ -247,8 +247,8 @@ export function timetableFile(work: DayWork, timetable: Timetable) {
     leastMin: timetable.leastMin,
     tightest: timetable.tightest && {
       name: timetable.tightest.name,
-      from: clockText(timetable.tightest.fromMin),
-      to: clockText(timetable.tightest.toMin),
+      from: at(timetable.tightest.fromMin).slice(11),
+      to: at(timetable.tightest.toMin).slice(11),
     },
     breaches: timetable.breaches,
     slowCooling: timetable.slowCooling,

@@ -1,5 +1,6 @@
 import type { Breach } from '../engine/check';
-import { clockText, spanText } from '../document/clock';
+import type { WriteFigure } from '../../units/format';
+import { spanText } from '../document/clock';
 import { GEAR } from '../tasks/gear';
 import { TASK_KINDS, type DayTask } from '../tasks/task';
 import type { DayWork } from '../tasks/work';
@@ -54,14 +55,19 @@ const WAITS: Readonly<Partial<Record<DayTask['kind'], string>>> = {
   bind: 'as filling',
 };
 
-/** What a schedule breaks, as a cook would say it. */
+/**
+ * What a schedule breaks, as a cook would say it.
+ * @param at where a task stands
+ * @param write figures in the reader's units, the clock's hours too
+ */
 export function breachText(
   work: DayWork,
   breach: Breach,
   at: (task: number) => { readonly start: number },
+  write: WriteFigure,
 ): string {
   const { problem, day } = work;
-  const start = clockText(at(breach.task).start);
+  const start = write(at(breach.task).start, 'timeOfDay');
   const person = (hand: number) => day.people[hand]!.name;
   switch (breach.kind) {
     case 'nobody':

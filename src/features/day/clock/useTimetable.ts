@@ -9,6 +9,7 @@ import type { Solved } from '@/core/schedule/engine/solve';
 import type { Progress } from '@/core/schedule/tasks/taskList';
 import { dayWork, type DayWork } from '@/core/schedule/tasks/work';
 import { timetableOf, type Timetable } from '@/core/schedule/timetable/timetable';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { dayClient } from './dayClient';
 
 /** A day on the clock as the page shows it. */
@@ -25,6 +26,11 @@ export interface TimetableState {
   readonly shown: OnClock | null;
   readonly busy: boolean;
   readonly failed: string | null;
+}
+
+/** A timetable before it is written in the reader's units. */
+interface Found extends Omit<TimetableState, 'shown'> {
+  readonly found: Omit<OnClock, 'timetable'> | null;
 }
 
 /** Changes of a field typed in a row are one question, ms. */
@@ -47,7 +53,8 @@ export function useTimetable(
     wanted = true,
   }: { parts: BasisParts; basis: Basis; progress?: Progress; wanted?: boolean },
 ): TimetableState {
-  const [state, setState] = useState<TimetableState>({ shown: null, busy: wanted, failed: null });
+  const [state, setState] = useState<Found>({ found: null, busy: wanted, failed: null });
+  const { text } = useUnits();
   const newest = useRef(0);
   // Names and notes move nothing on the clock.
   const asked = useMemo(() => JSON.stringify({ ...day, name: '', note: '' }), [day]);
@@ -62,8 +69,7 @@ export function useTimetable(
       const question = { day, plans: [...plans], basis: parts, progress };
       const show = (solved: Solved, soonerMin: OnClock['soonerMin'], busy: boolean) => {
         if (!mine()) return;
-        const timetable = timetableOf(work, solved);
-        setState({ shown: { work, solved, timetable, soonerMin }, busy, failed: null });
+        setState({ found: { work, solved, soonerMin }, busy, failed: null });
       };
       let over = false;
       // A better one comes by another way than the last, and may come after it.
@@ -93,5 +99,10 @@ export function useTimetable(
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `asked` stands for the day
   }, [asked, plans, basis, parts, progress, wanted]);
-  return state;
+  const { found, busy, failed } = state;
+  const shown = useMemo(
+    () => found && { ...found, timetable: timetableOf(found.work, found.solved, text) },
+    [found, text],
+  );
+  return { shown, busy, failed };
 }

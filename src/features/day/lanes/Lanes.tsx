@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, type CSSProperties, type ReactNode } from 'react';
-import { clockText } from '@/core/schedule/document/clock';
 import type { GearBar, Lane } from '@/core/schedule/timetable/lanes';
 import type { Timetable } from '@/core/schedule/timetable/timetable';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { along, barPlace, hoursOf, type LaneScale } from './laneScale';
 import { PersonBlock, type BlockMoves } from './PersonBlock';
 import { RoomLevels } from './RoomLevels';
@@ -22,6 +22,7 @@ export interface LanesProps extends BlockMoves {
 /** People, then gear, on one clock, to scale. */
 export function Lanes(props: LanesProps) {
   const { lanes, scale, timetable, nowMin } = props;
+  const { text } = useUnits();
   const served = timetable.services.filter(
     ({ atMin }) => atMin >= scale.fromMin && atMin <= scale.toMin,
   );
@@ -61,7 +62,7 @@ export function Lanes(props: LanesProps) {
                 }`}
                 style={{ left: `${along(scale, minute)}%` }}
               >
-                {clockText(minute)}
+                {text(minute, 'timeOfDay')}
               </span>
             ))}
           </div>
@@ -185,6 +186,7 @@ function Away({
 
 /** One use of a piece of gear; an open sheet stands as a wedge that dries away. */
 function Bar({ bar, scale, colour }: { bar: GearBar; scale: LaneScale; colour: string }) {
+  const { text } = useUnits();
   const place = barPlace(scale, bar.fromMin, bar.toMin);
   if (!place) return null;
   const drying = bar.used !== null;
@@ -198,7 +200,7 @@ function Bar({ bar, scale, colour }: { bar: GearBar; scale: LaneScale; colour: s
   };
   return (
     <span
-      title={`${bar.name}, ${clockText(bar.fromMin)} to ${clockText(bar.toMin)}`}
+      title={`${bar.name}, ${text(bar.fromMin, 'timeOfDay')} to ${text(bar.toMin, 'timeOfDay')}`}
       className={`absolute inset-y-2.5 ${drying ? '' : 'border border-board-rule'} ${bar.done ? 'opacity-45' : ''}`}
       style={style}
     />

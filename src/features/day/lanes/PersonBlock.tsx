@@ -2,8 +2,9 @@
 
 import { Check, Pin } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
-import { clockText } from '@/core/schedule/document/clock';
 import type { Block } from '@/core/schedule/timetable/blocks';
+import type { WriteFigure } from '@/core/units/format';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { barPlace, type LaneScale } from './laneScale';
 
 /** Where a block is being moved to. */
@@ -26,8 +27,8 @@ export interface BlockMoves {
 }
 
 /** A block's own words, for those who hear it. */
-const blockLabel = (block: Block, name: string): string =>
-  `${name}: ${block.name}, ${clockText(block.fromMin)} to ${clockText(block.toMin)}${
+const blockLabel = (block: Block, name: string, write: WriteFigure): string =>
+  `${name}: ${block.name}, ${write(block.fromMin, 'timeOfDay')} to ${write(block.toMin, 'timeOfDay')}${
     block.pinned ? ', kept at its time' : ''
   }${block.done ? ', done' : ''}`;
 
@@ -55,6 +56,7 @@ export function PersonBlock({
   scale: LaneScale;
   slack: boolean;
 }) {
+  const { text } = useUnits();
   const grip = useRef<{ x: number; pxPerMin: number } | null>(null);
   const [dragged, setDragged] = useState(false);
   const own = `${person} ${block.id}`;
@@ -91,9 +93,9 @@ export function PersonBlock({
       <button
         type="button"
         data-block={block.id}
-        aria-label={blockLabel(block, name)}
+        aria-label={blockLabel(block, name, text)}
         aria-pressed={chosen}
-        title={blockLabel(block, name)}
+        title={blockLabel(block, name, text)}
         className={`@container absolute inset-y-1.5 flex min-w-[3px] items-center overflow-hidden rounded-sm border-[1.5px] px-1 text-left text-[0.8125rem] leading-tight font-semibold text-[#1c2422] ${
           chosen ? 'z-10 border-ink ring-2 ring-[var(--focus)]' : 'border-board-rule'
         } ${block.pinned ? 'border-ink' : ''} ${block.done ? 'opacity-55' : ''} ${byMin ? 'z-20 shadow-lg' : ''}`}

@@ -1,5 +1,5 @@
-import { clockText } from '@/core/schedule/document/clock';
 import type { Lane } from '@/core/schedule/timetable/lanes';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { along, type LaneScale } from './laneScale';
 
 /** What stands in a fridge or freezer, tray by tray, over the day. */
@@ -12,13 +12,14 @@ export function RoomLevels({
   scale: LaneScale;
   colourOf: (services: readonly string[]) => string;
 }) {
+  const { text } = useUnits();
   const services = [...new Set(levels.flatMap(({ trays }) => trays.map(({ service }) => service)))];
   const most = Math.max(capacity, 1);
   const x = (minute: number) => Math.min(100, Math.max(0, along(scale, minute)));
   const sums = levels.map(({ trays }) => trays.reduce((sum, { n }) => sum + n, 0));
   const fullest = Math.max(0, ...sums);
   const words = `${name}: at most ${fullest} at once${
-    levels[0] ? `, the first from ${clockText(levels[0].fromMin)}` : ''
+    levels[0] ? `, the first from ${text(levels[0].fromMin, 'timeOfDay')}` : ''
   }`;
   return (
     <svg

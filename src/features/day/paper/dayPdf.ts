@@ -116,9 +116,9 @@ const DRAW: Readonly<
   allergens(on, { title, allergens, cautions }) {
     on.page();
     put(on, `${title}: allergens`, { sizeMm: 7, weight: 'bold', gap: 3 });
-    for (const { name, at, contains, diet, conflicts } of allergens) {
+    for (const { name, date, time, contains, diet, conflicts } of allergens) {
       put(on, name, { sizeMm: 5.5, weight: 'bold', gap: 0.3 });
-      put(on, `${dayName(at.slice(0, 10))} ${at.slice(11)}`, { sizeMm: 4, gap: 0.3 });
+      put(on, `${dayName(date)} ${time}`, { sizeMm: 4, gap: 0.3 });
       put(on, contains, { sizeMm: 5, gap: 0.3 });
       for (const each of conflicts) put(on, each, { sizeMm: 5, weight: 'bold', gap: 0.3 });
       put(on, `Diet: ${DIET_NAMES[diet as keyof typeof DIET_NAMES]}.`, { sizeMm: 4.2, gap: 3.5 });
