@@ -50,8 +50,10 @@ test('duplicate, rename, archive, delete and bring back', async ({ page }, { ret
   await page.goto('/');
   await choose(page, name, 'Delete');
   await expect(row(page, name)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).press('Enter');
   await expect(row(page, name)).toBeVisible();
+  // The message goes with its button: the next Tab goes on in the page.
+  await expect(page.locator('#main:focus, #main :focus')).toHaveCount(1);
 });
 
 test('a plan goes out as a file and comes in again the same', async ({ page }, info) => {

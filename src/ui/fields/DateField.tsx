@@ -46,11 +46,9 @@ export function DateField({
         aria-describedby={refused ? `${id}-error` : undefined}
         onChange={({ target: { value: next, validity } }) => {
           setDraft(next);
+          setRefused(false);
           // A year that is being typed is far too early: it is refused once the field is left.
-          if (next && validity.valid) {
-            setRefused(false);
-            onChange(next.slice(0, 16));
-          }
+          if (next && validity.valid) onChange(next.slice(0, 16));
         }}
         onBlur={({ target: { validity } }) => {
           setRefused((validity.rangeUnderflow || validity.rangeOverflow) ?? false);

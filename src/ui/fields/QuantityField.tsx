@@ -41,6 +41,8 @@ export function QuantityField(props: QuantityFieldProps) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  /** Told apart, so that the same words are spoken again when the same is typed again. */
+  const [refusals, setRefusals] = useState(0);
   const shown = value === undefined ? '' : inHomeUnits(value, kind, units);
   const unit = homeUnitName(kind, units);
 
@@ -50,13 +52,10 @@ export function QuantityField(props: QuantityFieldProps) {
       onClear();
     } else if (draft.trim() !== shown) {
       const parsed = parseQuantity(draft, { label, kind, range, preferences: units, extraUnits });
-      if (!parsed.ok) {
-        setError(parsed.error);
-        return;
-      }
-      const refused = onChange(parsed.value);
+      const refused = parsed.ok ? onChange(parsed.value) : parsed.error;
       if (refused) {
-        setError(`${label} ${refused}`);
+        setError(parsed.ok ? `${label} ${refused}` : refused);
+        setRefusals((so) => so + 1);
         return;
       }
     }
@@ -127,6 +126,7 @@ export function QuantityField(props: QuantityFieldProps) {
       </span>
       {error ? (
         <p
+          key={refusals}
           id={`${id}-error`}
           role="alert"
           className="mt-1 text-left text-small font-semibold text-brick"

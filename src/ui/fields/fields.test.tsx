@@ -102,6 +102,10 @@ describe('a quantity', () => {
       'Amount must be a number from 0 to 1000 g. Still 200 g.',
     );
     expect(field()).toHaveValue('5 kg');
+    // The same again is spoken again: what says it is a new one.
+    const first = screen.getByRole('alert');
+    await userEvent.keyboard('{Enter}');
+    expect(screen.getByRole('alert')).not.toBe(first);
     await userEvent.keyboard('{Escape}');
     expect(field()).toHaveValue('200');
     expect(screen.queryByRole('alert')).toBeNull();

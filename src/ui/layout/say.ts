@@ -20,6 +20,12 @@ const voice = (): Promise<Toast | null> =>
 /** How long a message that can be undone stays. */
 const UNDO_MS = 8000;
 
+/** What messages stand in, as its library names it. */
+const MESSAGES = 'section[aria-label^="Notifications"]';
+
+/** A message that was answered is gone by then, ms. */
+const GOES_MS = 2000;
+
 /** Something that can be done about a message. */
 interface Offer {
   readonly label: string;
@@ -37,8 +43,28 @@ export async function say(
     offer = undo && { label: 'Undo', onClick: undo },
   }: { undo?: () => void; offer?: Offer } = {},
 ): Promise<void> {
+  const from = document.activeElement;
   const toast = await voice();
-  toast?.(message, offer && { duration: UNDO_MS, action: offer });
+  const action = offer && { ...offer, onClick: () => withFocus(offer.onClick, from) };
+  toast?.(message, action && { duration: UNDO_MS, action });
+}
+
+/** The message goes with the button that was pressed in it: focus goes back to where it was when it came. */
+function withFocus(does: () => void, from: Element | null): void {
+  does();
+  const until = performance.now() + GOES_MS;
+  const back = () => {
+    const at = document.activeElement;
+    if (at?.closest('[data-sonner-toast]') && performance.now() < until) {
+      requestAnimationFrame(back);
+      return;
+    }
+    // Else it was taken elsewhere by what was done.
+    if (at && at !== document.body && !at.closest(MESSAGES)) return;
+    const stays = from instanceof HTMLElement && from.isConnected && from !== document.body;
+    (stays ? from : document.getElementById('main'))?.focus({ preventScroll: true });
+  };
+  requestAnimationFrame(back);
 }
 
 /** Says what went wrong: by the browser’s own means where nothing else can be fetched any more. */
