@@ -1,4 +1,7 @@
 /** What the shorter commands give. The longer ones have a file each. */
+import { figureText } from '../core/units/format';
+import { sentenceText } from '../core/units/sentence';
+import { METRIC } from '../core/units/units';
 import { join } from 'node:path';
 import * as z from 'zod';
 import { basisWith } from '../core/basis/basis';
@@ -108,5 +111,8 @@ export function exercise(kind: string | undefined, seed = '1'): object {
   if (!Number.isInteger(n) || n < 0 || n > MOST_SEED) {
     throw new UsageError(`--seed: must be a whole number from 0 to ${MOST_SEED}`);
   }
-  return drill(id, n);
+  const each = drill(id, n);
+  const inMetric = (words: string) =>
+    sentenceText(words, (value, unit) => figureText(value, unit, METRIC));
+  return { ...each, sees: inMetric(each.sees), working: each.working.map(inMetric) };
 }

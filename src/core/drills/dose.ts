@@ -1,6 +1,7 @@
 import { capRadius, capVolume } from '../shapes/cap';
 import { seeded } from '../seeded';
-import { near, said, type DrillKind } from './drill';
+import { near, type DrillKind } from './drill';
+import { inSentence } from '../units/sentence';
 
 const WITHIN = 0.2;
 
@@ -27,15 +28,15 @@ export const dose: DrillKind = {
     const radiusMm = capRadius(volumeMm3, shape);
     const heightMm = shape * radiusMm;
     return {
-      asks: 'How many grams are in this mound?',
-      sees: `A mound, ${laid}, ${said(2 * radiusMm)} mm across and ${said(heightMm)} mm high, beside a level spoon of ${spoonMl} ml. Its filling weighs ${said(density, 2)} g a millilitre.`,
+      asks: 'How heavy is this mound?',
+      sees: `A mound, ${laid}, ${inSentence(2 * radiusMm, 'mm')} across and ${inSentence(heightMm, 'mm')} high, beside a level spoon of ${inSentence(spoonMl, 'ml')}. Its filling weighs ${inSentence(density, 'gPerMl')}.`,
       picture: { kind: 'mound', radiusMm, heightMm, spoonMl },
       asked: { kind: 'number', label: 'Dose', unit: 'g', min: 0.5, max: 40, step: 0.5 },
       right: near(doseG, WITHIN),
       working: [
-        `It is ${doseG} g.`,
-        `A cap ${said(2 * radiusMm)} mm across and ${said(heightMm)} mm high holds ${said(capVolume(radiusMm, heightMm) / 1000, 1)} ml; times ${said(density, 2)} g a millilitre.`,
-        `The spoon holds ${said(spoonMl * density)} g of it when it is level.`,
+        `It is ${inSentence(doseG, 'g')}.`,
+        `A cap ${inSentence(2 * radiusMm, 'mm')} across and ${inSentence(heightMm, 'mm')} high holds ${inSentence(capVolume(radiusMm, heightMm) / 1000, 'ml')}; times ${inSentence(density, 'gPerMl')}.`,
+        `The spoon holds ${inSentence(spoonMl * density, 'g')} of it when it is level.`,
       ],
     };
   },

@@ -6,6 +6,7 @@ import { clock, DRILL_IDS, mark, near, type DrillId } from './drill';
 import { anotherDrill, drill, DRILLS, GENERIC_GEAR, MOST_SEED } from './drills';
 import { firstSheet } from './firstSheet';
 import { throughSheet } from './light';
+import { inMetric } from '../testing/inMetric';
 
 const SEEDS = Array.from({ length: 40 }, (_, i) => 1 + i * 7919);
 
@@ -97,7 +98,7 @@ describe('what an exercise stands on', () => {
     for (const seed of SEEDS) {
       const { picture, right, sees } = drill('dose', seed);
       if (picture.kind !== 'mound' || typeof right === 'string') throw new Error('no mound');
-      const density = Number(/weighs (\d\.\d\d) g/.exec(sees)?.[1]);
+      const density = Number(/weighs (\d\.\d\d) g/.exec(inMetric(sees))?.[1]);
       const ml = capVolume(picture.radiusMm, picture.heightMm) / 1000;
       expect(ml * density).toBeCloseTo(right.best, 1);
     }
@@ -121,7 +122,7 @@ describe('what an exercise stands on', () => {
     const roller = genericRollers[1]!;
     const [line] = drill('light', 4, { roller }).working;
     expect(line).toContain(roller.name);
-    const [, mm, label] = /It is ([\d.]+) mm: near dial (\S+) of/.exec(line!)!;
+    const [, mm, label] = /It is ([\d.]+) mm: near dial (\S+) of/.exec(inMetric(line!))!;
     const step = roller.steps.find((each) => each.label === label)!;
     const nearest = Math.min(...roller.steps.map((each) => Math.abs(each.mm - Number(mm))));
     expect(Math.abs(step.mm - Number(mm))).toBeCloseTo(nearest, 9);
@@ -151,15 +152,15 @@ describe('the first sheet', () => {
   it('works with the figures it shows: count, weight of ten, what was planned', () => {
     for (let seed = 1; seed <= 60; seed += 1) {
       const { sees, working } = firstSheet.make(seed, GENERIC_GEAR);
-      const [dough, dose, of, , count, ten] = sees
+      const [dough, dose, of, , count, ten] = inMetric(sees)
         .match(/\d+(\.\d+)?/g)!
         .slice(-6)
         .map(Number) as [number, number, number, number, number, number];
       // “…planned at 6.5 g of dough and 10 g…, 14 from this much dough at 0.83 mm. … gave 11; ten of them weigh …”
       const eachG = (dough * of) / count;
-      const said = working[1]!.match(/took (\d+(?:\.\d+)?) g/)![1];
+      const said = inMetric(working[1]!).match(/took (\d+(?:\.\d+)?) g/)![1];
       expect(Math.abs(Number(said) - eachG)).toBeLessThanOrEqual(0.06 * (of / count) + 0.06);
-      const filling = Number(working[2]!.match(/less the dough, (\d+(?:\.\d+)?) g/)![1]);
+      const filling = Number(inMetric(working[2]!).match(/less the dough, (\d+(?:\.\d+)?) g/)![1]);
       // “ten of them”: the word is no figure, so ten is the weight.
       expect(Math.abs(filling - (ten / 10 - eachG))).toBeLessThanOrEqual(0.2);
       expect(dose).toBeGreaterThan(0);

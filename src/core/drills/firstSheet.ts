@@ -4,6 +4,7 @@ import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { seeded } from '../seeded';
 import { said, type DrillKind } from './drill';
+import { inSentence } from '../units/sentence';
 
 const CHANGES = {
   thinner: 'Roll a step thinner',
@@ -52,7 +53,7 @@ export const firstSheet: DrillKind = {
     const tenG = Math.round(10 * (eachDoughG + eachFillingG));
     return {
       asks: 'What do you change for the next sheet?',
-      sees: `${familyOf(family).name}, planned at ${said(dough.perPieceG, 1)} g of dough and ${said(shape.doseG, 1)} g of filling in each, ${ofPieces} from this much dough at ${said(sheet.thicknessMm, 2)} mm. The first sheet gave ${count}; ten of them weigh ${said(tenG)} g.`,
+      sees: `${familyOf(family).name}, planned at ${inSentence(dough.perPieceG, 'g')} of dough and ${inSentence(shape.doseG, 'g')} of filling in each, ${ofPieces} from this much dough at ${inSentence(sheet.thicknessMm, 'mm')}. The first sheet gave ${count}; ten of them weigh ${inSentence(tenG, 'g')}.`,
       picture: { kind: 'sheet', pieces: count, ofPieces },
       asked: {
         kind: 'choice',
@@ -61,11 +62,11 @@ export const firstSheet: DrillKind = {
       right: change,
       working: [
         `${CHANGES[change]}.`,
-        `${count} of ${ofPieces}: each took ${said(eachDoughG, 1)} g of dough, ${said(100 * (thicker - 1))} in 100 ${thicker >= 1 ? 'more' : 'less'} than meant.`.replace(
+        `${count} of ${ofPieces}: each took ${inSentence(eachDoughG, 'g')} of dough, ${said(100 * (thicker - 1))} in 100 ${thicker >= 1 ? 'more' : 'less'} than meant.`.replace(
           '-',
           '−',
         ),
-        `Ten at ${said(tenG)} g are ${said(tenG / 10, 1)} g each; less the dough, ${said(tenG / 10 - eachDoughG, 1)} g of filling, against ${said(shape.doseG, 1)} meant.`,
+        `Ten at ${inSentence(tenG, 'g')} are ${inSentence(tenG / 10, 'g')} each; less the dough, ${inSentence(tenG / 10 - eachDoughG, 'g')} of filling, against ${inSentence(shape.doseG, 'g')} meant.`,
       ],
     };
   },

@@ -3,7 +3,8 @@ import { planFigures } from '../plan/evaluatePlan';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { seeded } from '../seeded';
-import { said, type DrillKind } from './drill';
+import type { DrillKind } from './drill';
+import { inSentence } from '../units/sentence';
 
 /** Bowls that end within this share of each other end together. */
 const TOGETHER = 0.06;
@@ -43,7 +44,7 @@ export const left: DrillKind = {
     const { shape, sheet } = byDough;
     return {
       asks: 'What will be left over?',
-      sees: `${doughG} g of dough and ${fillingG} g of filling, for ${familyOf(family).name.toLowerCase()} of ${said(shape.sizeMm)} mm, ${said(sheet.thicknessMm, 2)} mm thick, with ${said(shape.doseG, 1)} g in each. Trim is rolled again.`,
+      sees: `${inSentence(doughG, 'g')} of dough and ${inSentence(fillingG, 'g')} of filling, for ${familyOf(family).name.toLowerCase()} of ${inSentence(shape.sizeMm, 'mm')}, ${inSentence(sheet.thicknessMm, 'mm')} thick, with ${inSentence(shape.doseG, 'g')} in each. Trim is rolled again.`,
       picture: { kind: 'bowls', doughG, fillingG },
       asked: {
         kind: 'choice',
@@ -57,9 +58,9 @@ export const left: DrillKind = {
       working: [
         right === 'together'
           ? 'They end together.'
-          : `About ${said(Math.round(overG / 5) * 5)} g of ${right} is left.`,
-        `The dough gives ${byDough.pieces} pieces, and they take ${said(took)} g of filling.`,
-        `One piece is ${said(byDough.dough.perPieceG, 1)} g of dough to ${said(shape.doseG, 1)} g of filling.`,
+          : `About ${inSentence(Math.round(overG / 5) * 5, 'g')} of ${right} is left.`,
+        `The dough gives ${byDough.pieces} pieces, and they take ${inSentence(took, 'g')} of filling.`,
+        `One piece is ${inSentence(byDough.dough.perPieceG, 'g')} of dough to ${inSentence(shape.doseG, 'g')} of filling.`,
       ],
     };
   },

@@ -1,5 +1,6 @@
 import { seeded } from '../seeded';
-import { near, said, type DrillKind } from './drill';
+import { near, type DrillKind } from './drill';
+import { inSentence } from '../units/sentence';
 
 /** Light that passes a millimetre of dough, share: an eye’s estimate. */
 const PASSES_PER_MM = 0.3;
@@ -26,13 +27,13 @@ export const light: DrillKind = {
     )[0];
     return {
       asks: 'How thick is this sheet?',
-      sees: `A sheet lies over ${over === 'hand' ? 'a hand' : 'a printed page'}. Of what is dark behind it, ${through} in 100 comes through; at 0.9 mm it is ${Math.round(100 * throughSheet(0.9))}, at 0.6 mm ${Math.round(100 * throughSheet(0.6))}.`,
+      sees: `A sheet lies over ${over === 'hand' ? 'a hand' : 'a printed page'}. Of what is dark behind it, ${through} in 100 comes through; at ${inSentence(0.9, 'mm')} it is ${Math.round(100 * throughSheet(0.9))}, at ${inSentence(0.6, 'mm')} ${Math.round(100 * throughSheet(0.6))}.`,
       picture: { kind: 'light', thicknessMm, over },
       asked: { kind: 'number', label: 'Thickness', unit: 'mm', min: 0.3, max: 2.5, step: 0.05 },
       right: near(thicknessMm, WITHIN),
       working: [
-        `It is ${said(thicknessMm, 2)} mm${nearest ? `: near dial ${nearest.label} of ${roller.name}` : ''}.`,
-        'A hand is clearly seen at 0.9 mm and under, print can be read at 0.6 mm and under.',
+        `It is ${inSentence(thicknessMm, 'mm')}${nearest ? `: near dial ${nearest.label} of ${roller.name}` : ''}.`,
+        `A hand is clearly seen at ${inSentence(0.9, 'mm')} and under, print can be read at ${inSentence(0.6, 'mm')} and under.`,
       ],
     };
   },

@@ -2,7 +2,8 @@ import { startingRules } from '../basis/rules';
 import { neededLip } from '../shapes/finish';
 import { capRadius } from '../shapes/cap';
 import { seeded } from '../seeded';
-import { said, type DrawnPiece, type DrillKind } from './drill';
+import type { DrawnPiece, DrillKind } from './drill';
+import { inSentence } from '../units/sentence';
 
 const NAMES = ['A', 'B', 'C', 'D'] as const;
 const FINISHES = ['fork', 'wheel', 'cutter', 'pinch'] as const;
@@ -46,7 +47,7 @@ export const opens: DrillKind = {
       sees: pieces
         .map(
           ({ name, lip, moundMm, finish, thicknessMm }) =>
-            `${name}: a mound ${said(2 * moundMm)} mm across, ${said(lip, 1)} mm of bare dough beside it, ${said(thicknessMm, 2)} mm thick, pressed by ${FINISHED[finish]}.`,
+            `${name}: a mound ${inSentence(2 * moundMm, 'mm')} across, ${inSentence(lip, 'mm')} of bare dough beside it, ${inSentence(thicknessMm, 'mm')} thick, pressed by ${FINISHED[finish]}.`,
         )
         .join(' '),
       picture: { kind: 'pieces', pieces: drawn },
@@ -54,7 +55,7 @@ export const opens: DrillKind = {
       right: weak,
       working: pieces.map(
         ({ name, lip, needed, finish }) =>
-          `${name} has ${said(lip, 1)} mm and, pressed by ${FINISHED[finish]}, needs ${said(needed, 1)}: ${lip < needed ? 'it opens' : 'it holds'}.`,
+          `${name} has ${inSentence(lip, 'mm')} and, pressed by ${FINISHED[finish]}, needs ${inSentence(needed, 'mm')}: ${lip < needed ? 'it opens' : 'it holds'}.`,
       ),
     };
   },

@@ -8,6 +8,7 @@ import { paperBatch } from './paperBatch';
 import { endingOf, nextDecision, standingAfter, type Chosen } from './play';
 import { QUIRK_IDS, QUIRKS, quirkOf, type QuirkId } from './quirks';
 import { trulyMade } from './standing';
+import { inMetric } from '../testing/inMetric';
 
 const SEEDS = Array.from({ length: 24 }, (_, i) => 3 + i * 104_729);
 
@@ -202,7 +203,7 @@ describe('what a slip costs in it', () => {
     expect(doseOf('less')).toBeCloseTo(doseOf('same') / 1.2, 9);
     expect(doseOf('more')).toBeCloseTo(doseOf('same') * 1.2, 9);
     const { sees } = nextDecision(kitchenWith(SEED, []), before)!;
-    const [, all, dough] = /weigh (\d+) g, (\d+) g of it dough/.exec(sees)!.map(Number);
+    const [, all, dough] = /weigh (\d+) g, (\d+) g of it dough/.exec(inMetric(sees))!.map(Number);
     const made = trulyMade(standing);
     expect(all! - dough!).toBeGreaterThan(9.9 * doseOf('same') - 1);
     expect(all! - dough!).toBeLessThan(10.1 * doseOf('same') + 1);

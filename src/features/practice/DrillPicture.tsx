@@ -1,5 +1,6 @@
 import { throughSheet } from '@/core/drills/light';
 import { clock, type DrawnPiece, type Picture } from '@/core/drills/drill';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 const DOUGH = { fill: '#f0dca4', stroke: '#cfae5e' };
 const FILLING = '#8fa87e';
@@ -62,6 +63,7 @@ function Light({ thicknessMm, over }: Extract<Picture, { kind: 'light' }>) {
 }
 
 function Mound({ radiusMm, heightMm, spoonMl }: Extract<Picture, { kind: 'mound' }>) {
+  const { text } = useUnits();
   // A bowl of a spoon as long as it is wide and a half more: its size from what it holds.
   const spoonMm = 2 * Math.cbrt((1000 * spoonMl * 3) / (2 * Math.PI * 0.6));
   const wide = 2 * radiusMm + spoonMm + 90;
@@ -90,7 +92,7 @@ function Mound({ radiusMm, heightMm, spoonMl }: Extract<Picture, { kind: 'mound'
         fontSize={5}
         fill="currentColor"
       >
-        {spoonMl} ml
+        {text(spoonMl, 'ml')}
       </text>
     </svg>
   );
@@ -202,6 +204,7 @@ function Spread({ diameterMm, meantMm, wet }: Extract<Picture, { kind: 'spread' 
 }
 
 function Bowls({ doughG, fillingG }: Extract<Picture, { kind: 'bowls' }>) {
+  const { text } = useUnits();
   const size = (g: number) => 34 * Math.cbrt(g / 300);
   return (
     <svg viewBox="0 0 560 180" aria-hidden className={DRAWN}>
@@ -220,10 +223,10 @@ function Bowls({ doughG, fillingG }: Extract<Picture, { kind: 'bowls' }>) {
       />
       <path d="M322 76 Q330 152 410 152 Q490 152 498 76" {...LINE} strokeWidth={3} />
       <text x={150} y={174} textAnchor="middle" fontSize={18} fill="currentColor">
-        {doughG} g dough
+        {text(doughG, 'g')} dough
       </text>
       <text x={410} y={174} textAnchor="middle" fontSize={18} fill="currentColor">
-        {fillingG} g filling
+        {text(fillingG, 'g')} filling
       </text>
     </svg>
   );

@@ -2,15 +2,17 @@
 
 import type { Drill } from '@/core/drills/drill';
 import { DRILLS } from '@/core/drills/drills';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { DrillPicture } from './DrillPicture';
 
 /** A set for a class: exercises on the front, answers on the back. */
 export function DrillSheet({ seed, drills }: { seed: number; drills: readonly Drill[] }) {
+  const { sentence } = useUnits();
   const answers = (
     <ol className="grid list-decimal gap-4 pl-6">
       {drills.map(({ kind, seed: own, working }) => (
         <li key={`${kind}${own}`}>
-          <b>{DRILLS[kind].name}.</b> {working.join(' ')}
+          <b>{DRILLS[kind].name}.</b> {sentence(working.join(' '))}
         </li>
       ))}
     </ol>
@@ -33,7 +35,7 @@ export function DrillSheet({ seed, drills }: { seed: number; drills: readonly Dr
             <div className="my-2 print:max-w-[70%]">
               <DrillPicture picture={picture} />
             </div>
-            <p>{sees}</p>
+            <p>{sentence(sees)}</p>
             <p className="mt-2 text-ink-dim">
               {asked.kind === 'choice'
                 ? asked.choices.map(({ says }) => `▢ ${says}`).join('   ')

@@ -10,7 +10,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { goToRefused } from '@/ui/fields/goToRefused';
 import { QuantityField } from '@/ui/fields/QuantityField';
 import { WordsHere } from '@/ui/glossary/WordsHere';
-import { InMetric, useUnits } from '@/ui/units/UnitsContext';
+import { useUnits } from '@/ui/units/UnitsContext';
 import { DrillPicture } from './DrillPicture';
 import { practice } from './usePractice';
 
@@ -21,21 +21,15 @@ interface ExerciseProps {
   onNext(): void;
 }
 
-/** One exercise: what is seen, the answer given, and how the right one comes. In metric, as it is worded. */
-export const Exercise = (props: ExerciseProps) => (
-  <InMetric>
-    <Asked {...props} />
-  </InMetric>
-);
-
-function Asked({ drill: each, next, onNext }: ExerciseProps) {
+/** One exercise: what is seen, the answer given, and how the right one comes. */
+export function Exercise({ drill: each, next, onNext }: ExerciseProps) {
   const [given, setGiven] = useState<string | number | null>(null);
   const [sure, setSure] = useState<Sure | null>(null);
   const [marked, setMarked] = useState<ReturnType<typeof mark> | null>(null);
   const [elapsedS, setElapsed] = useState(0);
   const told = useRef<HTMLDivElement>(null);
   const { words } = DRILLS[each.kind];
-  const { text } = useUnits();
+  const { text, sentence } = useUnits();
   const answer = (value: string | number) => {
     if (marked) return;
     const result = mark(each, value);
@@ -59,7 +53,7 @@ function Asked({ drill: each, next, onNext }: ExerciseProps) {
     <div className="mt-3 grid max-w-[44rem] gap-5">
       <h2 className="font-display text-figure leading-tight">{each.asks}</h2>
       <DrillPicture picture={each.picture} elapsedS={elapsedS} />
-      <p className="max-w-prose">{each.sees}</p>
+      <p className="max-w-prose">{sentence(each.sees)}</p>
       {!marked && (
         <>
           <Choice<Sure | 'unsaid'>
@@ -94,7 +88,7 @@ function Asked({ drill: each, next, onNext }: ExerciseProps) {
           </p>
           <ul className="mt-2 grid gap-1">
             {each.working.map((line) => (
-              <li key={line}>{line}</li>
+              <li key={line}>{sentence(line)}</li>
             ))}
           </ul>
           <div className="mt-4">

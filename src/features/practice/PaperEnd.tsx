@@ -10,6 +10,8 @@ import type { Chosen, Cost } from '@/core/paper/play';
 import { quirkOf } from '@/core/paper/quirks';
 import { Button } from '@/ui/buttons/Button';
 import { useEnding } from './useEnding';
+import { inSentence } from '@/core/units/sentence';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 /** What a batch on paper came to, what was hidden in it, and what each decision cost. */
 export function PaperEnd({
@@ -25,6 +27,7 @@ export function PaperEnd({
   onAgain(): void;
   onAnother(): void;
 }) {
+  const { sentence } = useUnits();
   const end = useEnding(batch, gear, chosen);
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -45,7 +48,7 @@ export function PaperEnd({
         </h2>
         <ul className="mt-2 grid gap-1">
           {lostWords(came).map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line}>{sentence(line)}</li>
           ))}
         </ul>
       </section>
@@ -79,7 +82,7 @@ export function PaperEnd({
                 )}
               </span>
               <span className="tabular-nums">
-                {wasGood(cost) ? '✓ cost nothing' : costWords(cost)}
+                {wasGood(cost) ? '✓ cost nothing' : sentence(costWords(cost))}
               </span>
             </li>
           ))}
@@ -112,16 +115,19 @@ function lostWords(came: CameTo): string[] {
   }
   if (came.spare > 0) {
     lines.push(
-      `${came.spare} ${came.spare === 1 ? 'is' : 'are'} over, about ${tens(came.spareG)} g.`,
+      `${came.spare} ${came.spare === 1 ? 'is' : 'are'} over, about ${inSentence(tens(came.spareG), 'g')}.`,
     );
   }
   const left = [
     [came.leftDoughG, 'dough'],
     [came.leftFillingG, 'filling'],
   ] as const;
-  for (const [g, what] of left) if (g >= LEAST_G) lines.push(`${tens(g)} g of ${what} is left.`);
+  for (const [g, what] of left)
+    if (g >= LEAST_G) lines.push(`${inSentence(tens(g), 'g')} of ${what} is left.`);
   if (came.ruinedG >= LEAST_G) {
-    lines.push(`${tens(came.ruinedG)} g of dough stuck or tore in the roller and was no use.`);
+    lines.push(
+      `${inSentence(tens(came.ruinedG), 'g')} of dough stuck or tore in the roller and was no use.`,
+    );
   }
   return lines;
 }
@@ -142,7 +148,7 @@ function costWords({ alone, amongWell }: Cost): string {
   if (amongWell.pieces > 0) {
     return `${pieces(amongWell.pieces)}, hidden by another slip`;
   }
-  return `${tens(alone.g)} g made for nothing`;
+  return `${inSentence(tens(alone.g), 'g')} made for nothing`;
 }
 
 const pieces = (n: number): string => `${n} ${n === 1 ? 'piece' : 'pieces'}`;

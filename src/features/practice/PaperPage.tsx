@@ -12,6 +12,7 @@ import { anotherSeed } from './anotherSeed';
 import { DrillPicture } from './DrillPicture';
 import { PracticeHead } from './PracticeHead';
 import { PaperEnd } from './PaperEnd';
+import { useUnits } from '@/ui/units/UnitsContext';
 
 /** A whole batch played through its decisions, in a kitchen of which not everything is known. */
 export function PaperPage({ first, gear }: { first: number; gear: DrillGear }) {
@@ -68,6 +69,7 @@ function Deciding({
   pending: Pending;
   onChoose(way: string): void;
 }) {
+  const { sentence } = useUnits();
   const { name, asks, ways } = DECISIONS[id];
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -90,7 +92,7 @@ function Deciding({
         </h2>
       </div>
       {picture && <DrillPicture picture={picture} />}
-      <p className="max-w-prose">{sees}</p>
+      <p className="max-w-prose">{sentence(sees)}</p>
       <div className="grid gap-3" role="group" aria-label="Ways">
         {Object.entries(ways).map(([way, { says }]) => (
           <button

@@ -6,13 +6,14 @@ import { DRILL_IDS, type Drill, type DrillId } from '@/core/drills/drill';
 import { drill, DRILLS, GENERIC_GEAR } from '@/core/drills/drills';
 import type { DrillAnswer } from '@/core/drills/skill';
 import { GLOSSARY } from '@/core/glossary';
-import { US_CUSTOMARY } from '@/core/units/units';
 import { UnitsProvider } from '@/ui/units/UnitsContext';
 import { BackPage } from './BackPage';
 import { DrillPage } from './DrillPage';
 import { PaperPage } from './PaperPage';
 import { PracticeHome } from './PracticeHome';
 import { practice } from './usePractice';
+import { inMetric } from '@/core/testing/inMetric';
+import { G_PER_OZ, US_CUSTOMARY } from '@/core/units/units';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
 jest.mock('@/ui/browser/useKeptOffline', () => ({ useKeptOffline: jest.fn() }));
@@ -78,7 +79,7 @@ describe.each(DRILL_IDS)('the exercise %s', (kind) => {
     const each = drill(kind, 7);
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(DRILLS[kind].name);
     expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(each.asks);
-    expect(screen.getByText(each.sees)).toBeVisible();
+    expect(screen.getByText(inMetric(each.sees))).toBeVisible();
     for (const id of DRILLS[kind].words) {
       expect(
         screen.getByRole('button', { name: `${GLOSSARY[id].word} what is that?` }),
@@ -114,16 +115,19 @@ describe('an answer', () => {
     expect(kept[0]!.sure).not.toBeNull();
   });
 
-  it('is in the units that the exercise is worded in, whatever the cook’s', async () => {
+  it('is in the cook’s units, as the exercise is worded', async () => {
     render(
       <UnitsProvider initial={US_CUSTOMARY}>
         <DrillPage kind="dose" first={7} gear={GENERIC_GEAR} />
       </UnitsProvider>,
     );
-    const each = drill('dose', 7);
-    expect(each.sees).toMatch(/\d g\b/);
-    await answer(each, true);
-    expect(told()).toHaveTextContent(/Right, you said \d+(\.\d+)? g/);
+    expect(screen.getByText(/^A mound/)).toHaveTextContent(
+      /\d in across.* of \d\.\d tsp.*oz\/cup\.$/,
+    );
+    const { best } = drill('dose', 7).right as Exclude<Drill['right'], string>;
+    await userEvent.type(screen.getByRole('textbox', { name: 'Dose' }), String(best / G_PER_OZ));
+    await tap('That is it');
+    expect(told()).toHaveTextContent(/Right, you said \d+(\.\d+)? oz/);
   });
 
   it('that cannot be read is none, whatever was typed before', async () => {

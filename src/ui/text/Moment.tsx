@@ -1,5 +1,6 @@
 'use client';
 
+import type { WriteFigure } from '@/core/units/format';
 import { useInBrowser } from '../browser/useInBrowser';
 import { useUnits } from '../units/UnitsContext';
 
@@ -18,9 +19,9 @@ export function Moment({
   time?: boolean | 'only';
   className?: string;
 }) {
-  const { units } = useUnits();
+  const { text: write } = useUnits();
   const text = useInBrowser(
-    () => written(at, time, units.clock === '12'),
+    () => written(at, time, write),
     time === 'only' ? at.slice(11, 16) : at.slice(0, 10),
   );
   return (
@@ -30,12 +31,12 @@ export function Moment({
   );
 }
 
-function written(at: string, time: boolean | 'only', hour12: boolean): string {
+function written(at: string, time: boolean | 'only', write: WriteFigure): string {
   // A bare day is that day everywhere, not midnight somewhere else.
   const [year = 0, month = 1, day = 1] = at.slice(0, 10).split('-').map(Number);
   const moment = at.length > 10 ? new Date(at) : new Date(year, month - 1, day);
-  return new Intl.DateTimeFormat(undefined, {
-    ...(time !== 'only' && { dateStyle: 'medium' }),
-    ...(time && { timeStyle: 'short', hour12 }),
-  }).format(moment);
+  const hour = time && write(60 * moment.getHours() + moment.getMinutes(), 'timeOfDay');
+  if (time === 'only') return hour || '';
+  const date = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(moment);
+  return hour ? `${date}, ${hour}` : date;
 }

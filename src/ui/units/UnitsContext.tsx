@@ -3,6 +3,7 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { figureText, formatFigure, spoonText } from '@/core/units/format';
 import type { UnitPreferences } from '@/core/units/preferences';
+import { sentenceText } from '@/core/units/sentence';
 import { METRIC } from '@/core/units/units';
 import type { FigureUnit } from '@/core/working/working';
 import { keepPreference } from '../browser/keepPreference';
@@ -31,13 +32,6 @@ export function UnitsProvider({
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 
-const METRIC_ONLY: UnitsValue = { units: METRIC, setUnits: () => {} };
-
-/** Figures in metric whatever the user's units: what is asked in grams is answered in grams. */
-export function InMetric({ children }: { children: ReactNode }) {
-  return <Context.Provider value={METRIC_ONLY}>{children}</Context.Provider>;
-}
-
 /** The user's units, and ways to write figures in them. */
 export function useUnits() {
   const { units, setUnits } = useContext(Context);
@@ -49,6 +43,9 @@ export function useUnits() {
       text: (value: number, unit: FigureUnit) => figureText(value, unit, units),
       split: (value: number, unit: FigureUnit) => formatFigure(value, unit, units),
       spoons: (ml: number) => spoonText(ml, units),
+      /** A sentence of the core with its figures written. */
+      sentence: (words: string) =>
+        sentenceText(words, (value, unit) => figureText(value, unit, units)),
     }),
     [units, setUnits],
   );

@@ -1,5 +1,6 @@
 import { familyOf } from '../../shapes/families';
 import type { Decision } from '../decision';
+import { inSentence } from '../../units/sentence';
 
 const TENTH = 0.1;
 const THIRD = 1 / 3;
@@ -19,7 +20,7 @@ export const buy: Decision = {
     const { dough, filling } = batch.batch;
     const [doughG, fillingG] = [Math.round(dough.inG), Math.round(filling.inG)];
     return {
-      sees: `${portions} plates of ${piecesPerPortion}, ${portions * piecesPerPortion} in all: ${familyOf(plan.shape.family).name.toLowerCase()}. By the sums, with nothing lost and nobody tasting, that is ${doughG} g of dough and ${fillingG} g of filling.`,
+      sees: `${portions} plates of ${piecesPerPortion}, ${portions * piecesPerPortion} in all: ${familyOf(plan.shape.family).name.toLowerCase()}. By the sums, with nothing lost and nobody tasting, that is ${inSentence(doughG, 'g')} of dough and ${inSentence(fillingG, 'g')} of filling.`,
       picture: { kind: 'bowls', doughG, fillingG },
     };
   },

@@ -1,6 +1,6 @@
-import { said } from '../../drills/drill';
 import type { Decision } from '../decision';
 import type { Standing } from '../standing';
+import { inSentence } from '../../units/sentence';
 
 const TEN = 10;
 const A_FIFTH = 1.2;
@@ -31,7 +31,7 @@ export const dose: Decision = {
     const ofPieces = Math.max(6, meant.shown.pieces);
     const pieces = Math.max(1, Math.round((ofPieces * planned.made.doughG) / made.doughG));
     return {
-      sees: `${TEN} pieces of the first sheet weigh ${said(TEN * (made.doughG + input.doseG))} g, ${said(TEN * made.doughG)} g of it dough. Planned were ${said(TEN * (planned.made.doughG + planned.input.doseG))} g, ${said(TEN * planned.made.doughG)} g of it dough. The mound comes to ${said(Math.max(0, made.lipMm), 1)} mm from the cut edge; the edge wants ${said(made.neededLipMm, 1)} mm.`,
+      sees: `${TEN} pieces of the first sheet weigh ${inSentence(TEN * (made.doughG + input.doseG), 'g')}, ${inSentence(TEN * made.doughG, 'g')} of it dough. Planned were ${inSentence(TEN * (planned.made.doughG + planned.input.doseG), 'g')}, ${inSentence(TEN * planned.made.doughG, 'g')} of it dough. The mound comes to ${inSentence(Math.max(0, made.lipMm), 'mm')} from the cut edge; the edge wants ${inSentence(made.neededLipMm, 'mm')}.`,
       picture: { kind: 'sheet', pieces, ofPieces },
     };
   },

@@ -1,11 +1,11 @@
 import { startingRules } from '../../basis/rules';
-import { said } from '../../drills/drill';
 import { withPart } from '../../plan/document/patch';
 import { freeWaterGrade, type FreeWaterGrade } from '../../filling/freeWaterGrade';
 import { spreadRadius } from '../../filling/spreadRadius';
 import type { PlanModel } from '../../plan/model/model';
 import type { Decision } from '../decision';
 import type { Standing } from '../standing';
+import { inSentence } from '../../units/sentence';
 
 const SPOON_ML = 15;
 
@@ -58,7 +58,7 @@ export const filling: Decision = {
     const [diameterMm, meantMm] = [spreads(made), spreads(meant)];
     const grade = freeWaterGrade(made.filling.composition.freeWaterShare, made.basis.rules);
     return {
-      sees: `A level tablespoon of it on a plate lies ${said(diameterMm)} mm wide after a minute; by the recipe it should lie ${said(meantMm)} mm wide. ${RINGS[grade]}`,
+      sees: `A level tablespoon of it on a plate lies ${inSentence(diameterMm, 'mm')} wide after a minute; by the recipe it should lie ${inSentence(meantMm, 'mm')} wide. ${RINGS[grade]}`,
       picture: {
         kind: 'spread',
         diameterMm,

@@ -3,6 +3,7 @@ import type { PhasePlace } from '../../hold/phases';
 import type { Surface } from '../../hold/surfaces';
 import type { Decision } from '../decision';
 import type { Standing } from '../standing';
+import { inSentence } from '../../units/sentence';
 
 const held = (standing: Standing, surface: Surface, place: PhasePlace): Standing => ({
   ...standing,
@@ -38,6 +39,6 @@ export const hold: Decision = {
     },
   },
   shows: ({ waitMin }, { plan: { dough } }) => ({
-    sees: `The last tray is full. The plates go out in ${waits(waitMin)}. The kitchen is at ${dough.roomC} °C.`,
+    sees: `The last tray is full. The plates go out in ${waits(waitMin)}. The kitchen is at ${inSentence(dough.roomC, 'C')}.`,
   }),
 };

@@ -1,8 +1,8 @@
-import { said } from '../../drills/drill';
 import { sheetLength } from '../../sheet/massBalance';
 import { seenThrough } from '../../sheet/lightTest';
 import type { Decision } from '../decision';
 import type { Standing } from '../standing';
+import { inSentence } from '../../units/sentence';
 
 const STRIP_G = 100;
 
@@ -26,9 +26,9 @@ export const roll: Decision = {
   shows({ meant, label }, { plan: { sheet } }) {
     const { widthMm } = sheet;
     const length = (thicknessMm: number) =>
-      said(sheetLength({ massG: STRIP_G, widthMm, thicknessMm }));
+      inSentence(sheetLength({ massG: STRIP_G, widthMm, thicknessMm }), 'mm');
     return {
-      sees: `The first sheet went through at ${label} of ${sheet.roller.name}, as planned. ${STRIP_G} g of it, ${said(widthMm)} mm wide, came out ${length(sheet.thicknessMm)} mm long; at the ${said(meant.plan.sheet.thicknessMm, 2)} mm meant it would be ${length(meant.plan.sheet.thicknessMm)} mm. Held up, ${seenThrough(sheet.thicknessMm)}.`,
+      sees: `The first sheet went through at ${label} of ${sheet.roller.name}, as planned. ${inSentence(STRIP_G, 'g')} of it, ${inSentence(widthMm, 'mm')} wide, came out ${length(sheet.thicknessMm)} mm long; at the ${inSentence(meant.plan.sheet.thicknessMm, 'mm')} meant it would be ${length(meant.plan.sheet.thicknessMm)} mm. Held up, ${seenThrough(sheet.thicknessMm)}.`,
       picture: { kind: 'light', thicknessMm: sheet.thicknessMm, over: 'hand' },
     };
   },
