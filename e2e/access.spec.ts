@@ -45,7 +45,7 @@ const views: [name: string, path: string, part?: string][] = [
   ['a batch on paper', '/practice/paper?seed=3', '#main'],
   ['what comes back', '/practice/back', '#main'],
   ['a set for a class', '/practice/set?seed=42', '#main'],
-  ['safe keeping', '/kitchen/keeping', '#main'],
+  ['backups', '/kitchen/keeping', '#main'],
   ['who may come in', '/kitchen/door', '#main'],
   ['the door', '/door'],
   ...['hydration', 'whole-eggs', 'spoon-test', 'cook-off', 'discs'].map((sum): [string, string] => [
@@ -56,7 +56,7 @@ const views: [name: string, path: string, part?: string][] = [
 
 /** Leaves of the stations that are not open at first. */
 const leaves: [string, string[]][] = [
-  ['dough', ['Whole eggs', 'Under the hand', 'How it rolls', 'Mix and rest']],
+  ['dough', ['Whole eggs', 'How the dough feels', 'How it rolls', 'Mix and rest']],
   ['filling', ['Make it right', 'Home tests', 'Dose and bowl', 'Safety']],
 ];
 

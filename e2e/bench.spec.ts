@@ -83,7 +83,7 @@ async function makeBatch(page: Page, after: (step: string) => Promise<void> = as
   await page.getByRole('button', { name: 'Take back' }).tap();
   await key(/^Dough left/).tap();
   await page.getByRole('textbox', { name: /Dough left/ }).fill('12');
-  await key('Write it down').tap();
+  await key('Save').tap();
   await key('Just right').tap();
   await after('looked back');
   await key(/^Close the batch/).tap();
@@ -110,7 +110,7 @@ test.describe('by touch on a phone', () => {
     await page.goto(`${url}?step=filling`);
     await page.getByRole('button', { name: /^Spoon test/ }).tap();
     await page.getByRole('textbox', { name: /It has spread to/ }).fill('42');
-    await page.getByRole('button', { name: 'Write it down' }).tap();
+    await page.getByRole('button', { name: 'Save' }).tap();
     const tested = page.getByRole('region', { name: 'As it was tested' });
     await expect(tested).toContainText(/As it was tested, it (fails|stands on the edge)/);
     const width = await page.evaluate(() => document.documentElement.scrollWidth);
@@ -334,7 +334,7 @@ test('an overfilled first sheet is seen, and what is adopted makes both bowls en
   await page.getByRole('button', { name: /sealed: 16/ }).click();
   await page.getByRole('button', { name: 'Weigh some doses' }).click();
   await page.getByRole('textbox', { name: /Together they weigh/ }).fill('36');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const rest = page.getByRole('region', { name: 'The rest of the batch' });
   await expect(rest).toContainText('of dough left over');
   await rest.getByRole('button', { name: /^Aim for [\d.]+ g in each/ }).click();

@@ -23,7 +23,7 @@ async function oneSupper(page: Page, name: string): Promise<string> {
   await page.getByRole('button', { name: 'New day' }).click();
   await page.waitForURL(/\/days\/[0-9a-f-]{36}$/);
   await page.getByRole('combobox', { name: 'Plan' }).selectOption(planId);
-  await page.getByRole('button', { name: 'Put it on the day' }).click();
+  await page.getByRole('button', { name: 'Add to day' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/On the plates at 19:00/, {
     timeout: 60_000,
   });

@@ -47,7 +47,7 @@ test.describe('beyond its own machine', () => {
     await page.goto('/kitchen/door');
     await page.getByRole('button', { name: 'Sign out here' }).click();
     await expect(page).toHaveURL(/\/door\?to=/);
-    await expect(page.getByRole('heading', { name: 'Who is there?' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
     expect((await page.request.get('/api/archive')).status()).toBe(401);
   });
 
@@ -92,7 +92,7 @@ test.describe('beyond its own machine', () => {
     await listens(page);
     expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
     await page.getByLabel('Pieces made').fill('77');
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('region', { name: 'Entries' })).toContainText('77 whole of 77');
     await page.goto('/plans/celeriac-friday?at=count');
     await listens(page);

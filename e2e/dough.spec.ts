@@ -15,7 +15,7 @@ test('a sticky dough is told the small steps, and what is done is written down a
   });
   await page.goto(`/plans/${id}?at=dough`);
   await expect(tally(page)).toContainText('Dough is wet');
-  await openTab(page, 'Under the hand');
+  await openTab(page, 'How the dough feels');
   await page.getByRole('button', { name: 'Sticky' }).click();
   const steps = page.getByRole('list', { name: 'What to do about: Sticky' });
   await expect(steps.getByRole('listitem').first()).toContainText(/\d+ g of the flour held back/);

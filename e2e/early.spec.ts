@@ -46,12 +46,12 @@ test('what is typed and chosen before the page listens is not lost', async ({ pa
 test('a choice made before the page listens is the one it goes by', async ({ page }) => {
   await page.goto('/words');
   const come = await openSlowly(page, '/practice');
-  await page.getByLabel('Whose hand').selectOption('Maren');
+  await page.getByLabel('Cook').selectOption('Maren');
   await come();
   await expect
     .poll(() => page.evaluate(() => localStorage.getItem('mortar-practice')))
     .toContain('"cook":"Maren"');
-  await expect(page.getByLabel('Whose hand')).toHaveValue('Maren');
+  await expect(page.getByLabel('Cook')).toHaveValue('Maren');
 });
 
 test('a button pressed before the page listens does what it says, once', async ({ page }) => {

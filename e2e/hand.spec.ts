@@ -232,7 +232,7 @@ test('undo is still there after a look at another page, and after a reload', asy
   await type(page, 'Portions', '20');
   await expect(tally(page)).toContainText('20 portions');
   await page.getByRole('button', { name: 'Log', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'What came of it' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
   await page.getByRole('link', { name: 'Stays after a look' }).click();
   await expect(tally(page)).toContainText('20 portions');
   const undo = page.getByRole('button', { name: 'Undo', exact: true });

@@ -15,7 +15,7 @@ test('a wet filling on a bare tray is told, and a remedy mends it', async ({ pag
   await expect(page.getByRole('region', { name: 'The hold' })).toContainText(
     /before the pot the under-face turns tacky/,
   );
-  const strands = page.getByRole('region', { name: 'Every link' });
+  const strands = page.getByRole('region', { name: 'Weak points, thinnest first' });
   await expect(strands.getByRole('listitem')).toHaveCount(7);
   await expect(strands.getByRole('listitem').first()).toContainText(/The hold|Lifting off/);
   await verdict.getByRole('listitem').getByRole('button').first().click();
@@ -34,7 +34,7 @@ test('the hold is drawn longer and shorter by its end, and by stretches', async 
   expect(after[0]!.minutes).toBeGreaterThan(before[0]!.minutes);
 
   const until = page.getByRole('group', { name: 'Until the pot' });
-  await until.getByRole('button', { name: 'Then somewhere else' }).click();
+  await until.getByRole('button', { name: 'Add a stage' }).click();
   await expect(until.getByRole('textbox')).toHaveCount(2);
   await until.getByRole('combobox').nth(1).selectOption('freezer');
   await until.getByRole('textbox').nth(1).fill('2 days');
@@ -107,7 +107,7 @@ test('the pot says how long, how many at once, and what height does', async ({ p
   await expect(page.getByRole('heading', { name: /min in the pot/ })).toBeVisible();
   await expect(page.getByText('From frozen:')).toBeVisible();
   await expect(page.getByRole('region', { name: 'The pot' })).toContainText(/rounds? of \d+/);
-  await page.getByText('The burner and the place').click();
+  await page.getByText('Burner and altitude').click();
   await page.getByRole('textbox', { name: 'Height over the sea' }).fill('6000');
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'Safe core' }).fill('85');

@@ -10,7 +10,7 @@ test('a batch is written down and set beside the plan', async ({ page }) => {
   await page.getByLabel('Filling left, g').fill('0.5 kg');
   await page.getByLabel('Measured dose, g').fill('9.4');
   await page.getByLabel('Note').fill('Bursts along the wheel.');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const entries = page.getByRole('region', { name: 'Entries' });
   await expect(entries).toContainText('270 whole of 300, 30 burst (10 %)');
   await expect(
@@ -38,7 +38,7 @@ test('what cannot be is named, and what was typed stays, over a reload too', asy
   await page.getByLabel('Pieces made').fill('20');
   await page.getByLabel('Burst').fill('25');
   await page.getByLabel('Measured thickness, mm').fill('9 g');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(
     page.getByText('Burst must be a whole number from 0 to 20, the pieces made'),
   ).toBeVisible();
@@ -50,7 +50,7 @@ test('what cannot be is named, and what was typed stays, over a reload too', asy
   await expect(page.getByLabel('Burst')).toHaveValue('25');
   await page.getByLabel('Burst').fill('2');
   await page.getByLabel('Measured thickness, mm').fill('');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('region', { name: 'Entries' })).toContainText('18 whole of 20');
 });
 
@@ -63,11 +63,11 @@ test.describe('with no server', () => {
     await page.route(`**/plans/${id}/log`, (route) =>
       route.request().method() === 'POST' ? route.abort() : route.continue(),
     );
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('No answer from the server.')).toBeVisible();
     await expect(page.getByLabel('Pieces made')).toHaveValue('50');
     await page.unroute(`**/plans/${id}/log`);
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('region', { name: 'Entries' })).toContainText('50 whole of 50');
   });
 });

@@ -27,8 +27,10 @@ test('plans stand on what was learnt until it is held at typical', async ({ page
   };
   const typical = await filling();
   await page.goto('/logbook/learnt');
-  await page.getByRole('button', { name: 'Let plans stand on it again' }).click();
-  await expect(page.getByRole('button', { name: 'Hold everything at typical' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use what we’ve learned' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Use typical values for everything' }),
+  ).toBeVisible();
   const here = await filling();
   expect(here).not.toBe(typical);
   await page
@@ -40,12 +42,12 @@ test('plans stand on what was learnt until it is held at typical', async ({ page
   await expect(page.getByRole('dialog')).toContainText(/From \d+ runs: doses run over/);
   await page.goto('/logbook/learnt');
   const hold = page.getByRole('button', {
-    name: /Hold at typical ?: What lands in a piece.*all cooks/,
+    name: /Use the typical value ?: What lands in a piece.*all cooks/,
   });
   await hold.click();
   await expect(page.getByText(/held at typical; here 1\.0/)).toBeVisible();
-  await page.getByRole('button', { name: 'Hold everything at typical' }).click();
-  await expect(page.getByRole('button', { name: 'Let plans stand on it again' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use typical values for everything' }).click();
+  await expect(page.getByRole('button', { name: 'Use what we’ve learned' })).toBeVisible();
   expect(await filling()).toBe(typical);
 });
 

@@ -198,12 +198,12 @@ test('a revision has a name and a log entry is put right', async ({ page }) => {
   await expect(page.getByLabel('Pieces made')).toHaveValue('');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Pieces made')).toHaveValue('40');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   const entries = page.getByRole('region', { name: 'Entries' });
   await expect(entries).toContainText('37 whole of 40');
   await entries.getByRole('button', { name: /^Change/ }).click();
   await entries.getByLabel('Burst').fill('2');
-  await entries.getByRole('button', { name: 'Keep the change' }).click();
+  await entries.getByRole('button', { name: 'Save' }).click();
   await expect(entries).toContainText('38 whole of 40');
 });
 

@@ -105,11 +105,11 @@ test('what was missed comes back, on another device of the same cook too', async
 }) => {
   await page.clock.install({ time: new Date('2026-11-20T10:00:00') });
   await page.goto('/practice');
-  await page.getByLabel('Whose hand').selectOption('Maren');
+  await page.getByLabel('Cook').selectOption('Maren');
   await page.goto('/practice/dose?seed=11');
   await page.getByRole('textbox', { name: 'Dose' }).fill('39');
   const kept = page.waitForResponse((response) => response.url().endsWith('/api/practice'));
-  await page.getByRole('button', { name: 'That is it' }).click();
+  await page.getByRole('button', { name: 'Check answer' }).click();
   await expect(told(page)).toContainText('Not so');
   expect((await kept).ok()).toBe(true);
   await page.goto('/practice');
@@ -121,12 +121,12 @@ test('what was missed comes back, on another device of the same cook too', async
   const other = await anotherPage(await browser.newContext({ baseURL }));
   await other.clock.install({ time: new Date('2026-11-21T11:00:00') });
   await other.goto('/practice');
-  await other.getByLabel('Whose hand').selectOption('Maren');
+  await other.getByLabel('Cook').selectOption('Maren');
   await other.getByRole('link', { name: 'Take it' }).click();
   await expect(other.getByText('1 of 1, missed once')).toBeVisible();
   await expect(other.getByRole('textbox', { name: 'Dose' })).toBeVisible();
   await other.getByRole('textbox', { name: 'Dose' }).fill('39');
-  await other.getByRole('button', { name: 'That is it' }).click();
+  await other.getByRole('button', { name: 'Check answer' }).click();
   await other.getByRole('button', { name: 'Done' }).click();
   await expect(other.getByRole('heading', { name: 'That was all for today' })).toBeVisible();
   await other.context().close();
@@ -140,7 +140,7 @@ test.describe('without a line', () => {
     context,
   }) => {
     await page.goto('/practice');
-    await page.getByLabel('Whose hand').selectOption('Ivo');
+    await page.getByLabel('Cook').selectOption('Ivo');
     // Every exercise that is left from here has been kept.
     await expect
       .poll(() =>

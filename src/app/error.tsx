@@ -21,7 +21,7 @@ export default function PageError({
         <h1 className="font-display text-[2rem]">This page could not be laid out</h1>
         <p className="mt-2 mb-5 text-lead">
           Nothing stored was changed, and what you typed is kept on this device. Try again; if it
-          stays so, the plan’s older revisions are still there, and Safe keeping says whether the
+          stays so, the plan’s older revisions are still there, and Backups says whether the
           kitchen’s file is whole.
         </p>
         <div className="flex flex-wrap gap-2">
@@ -32,7 +32,7 @@ export default function PageError({
             All plans
           </WholeLink>
           <WholeLink to="/kitchen/keeping" className="btn">
-            Safe keeping
+            Backups
           </WholeLink>
         </div>
       </main>

@@ -20,6 +20,6 @@ export const USAGE = `Usage:
     --where-different keep  take it in; what is here stays where both have something, or: take
   mortar passphrase         set the house's passphrase, read from standard input, for coming in from other devices
     --cook NAME --role ROLE a cook's own: look, bench or plan
-  mortar keys               who may come in
+  mortar keys               who has access
     --db FILE               another kitchen's file, for these six; MORTAR_DB or data/mortar.db when left out
 FILE may be - for standard input. Bad input: one line on standard error, exit code 2.`;

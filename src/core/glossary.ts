@@ -66,7 +66,7 @@ export const GLOSSARY = {
     matters: 'Rest, and a second pass, take most of it away.',
   },
   underHand: {
-    word: 'Under the hand',
+    word: 'How the dough feels',
     says: 'The dough as you feel it while you knead: sticky, dry, tight, slack.',
     matters: 'Say what you feel, and the page says what to add, on this batch alone.',
   },

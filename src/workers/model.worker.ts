@@ -22,7 +22,7 @@ export interface Balance {
   /** Null where the plan has no such map: a mould's size is not the cook's to choose. */
   readonly map: MarginMap | null;
   readonly hands: Scatter;
-  /** Whole pieces wanted, and how many to make to have them 19 times in 20, those to taste counted. */
+  /** Whole pieces wanted, and how many to make to have them 95 % of the time, those to taste counted. */
   readonly plated: number;
   readonly make: number;
 }

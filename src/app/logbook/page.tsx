@@ -73,7 +73,7 @@ export default async function Page({ searchParams }: Props) {
               </p>
             </div>
             {found.length === 0 ? (
-              <p className="py-10 text-lead">No batch answers to that.</p>
+              <p className="py-10 text-lead">No batches match.</p>
             ) : (
               <RunList rows={shown} />
             )}

@@ -89,7 +89,7 @@ export const piecesFromFilling = (
 ): number => Math.floor(usableFilling(fillingG, terms) / terms.doseG + EPSILON);
 
 /**
- * Whole pieces counted on out of those made: by the share where it was set, 19 times in 20 where it is
+ * Whole pieces counted on out of those made: by the share where it was set, 95 % of the time where it is
  * reckoned. Law.
  * @example wholeOf(100, { share: 0.05, reckoned: false }) // 95
  */

@@ -12,7 +12,7 @@ export interface DeadHeatInput {
   readonly doughG: number;
   readonly fillingG: number;
   readonly doseG: number;
-  /** What lands in a piece, to the dose meant; 1 when left out. */
+  /** Dose in a piece, against the dose planned; 1 when left out. */
   readonly dosed?: number;
   readonly thicknessMm: number;
   readonly sizeMm: number;

@@ -21,7 +21,7 @@ describe('toMake', () => {
     expect(toMake(0, 0.3)).toBe(0);
   });
 
-  it('is the fewest that are enough 19 times in 20', () => {
+  it('is the fewest that are enough 95 % of the time', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 600 }),

@@ -1,4 +1,4 @@
-/** How often every plate is to be full: 19 times in 20, and how far that lies above the middle. */
+/** How often every plate is to be full: 95 % of the time, and how far that lies above the middle. */
 const SURE = 0.95;
 const FAR = 1.6449;
 
@@ -12,7 +12,7 @@ const NOTHING = -700;
 const ALL = 0.95;
 
 /**
- * Pieces of a batch that are whole 19 times in 20. Law (binomial); above 3000 pieces by its normal limit.
+ * Pieces of a batch that are whole 95 % of the time. Law (binomial); above 3000 pieces by its normal limit.
  * @param made 0 or more
  * @param lost share lost, 0 to 1
  * @example surelyWhole(299, 0.021) // 288
@@ -38,7 +38,7 @@ export function surelyWhole(made: number, lost: number): number {
 }
 
 /**
- * How many to make so that a number of them are whole 19 times in 20; the inverse of `surelyWhole`. Law.
+ * How many to make so that a number of them are whole 95 % of the time; the inverse of `surelyWhole`. Law.
  * @param plated whole pieces wanted, 0 or more
  * @param lost share lost, 0 to 1
  * @example toMake(288, 0.021) // 299

@@ -31,7 +31,7 @@ const BATCH_DOUGH = ['doughTotal', 'pieces', 'stuckDough', 'leftoverDough'];
 /** Everything that is learnt. One line each. */
 export const QUANTITIES = {
   dosed: {
-    name: 'What lands in a piece, to the dose meant',
+    name: 'Dose in a piece, against the dose planned',
     unit: 'ratio',
     scale: 'log',
     typical: startingRules['batch.dosed'].value,

@@ -56,8 +56,8 @@ describe('targetHydration', () => {
     expect([0.33, 0.35, 0.38, 0.41, 0.43, 0.45].map((h) => feelOf(h, band))).toEqual([
       'dry',
       'stiff',
-      'as it should be',
-      'as it should be',
+      'on target',
+      'on target',
       'soft',
       'wet',
     ]);
@@ -84,19 +84,19 @@ describe('targetHydration', () => {
     const flour = (g: number) => ({ id: 'flour-00', g });
     expect(feel([flour(500), { id: 'egg-yolk', g: 300 }])).toBe('stiff');
     expect(feel([flour(400), { id: 'egg-whole', g: 200 }, { id: 'egg-yolk', g: 68 }])).toBe('soft');
-    expect(feel([flour(400), { id: 'egg-whole', g: 200 }])).toBe('as it should be');
+    expect(feel([flour(400), { id: 'egg-whole', g: 200 }])).toBe('on target');
     expect(
       feel([
         { id: 'flour-einkorn', g: 400 },
         { id: 'egg-whole', g: 200 },
       ]),
-    ).toBe('as it should be');
+    ).toBe('on target');
     expect(
       feel([
         { id: 'semolina-durum-fine', g: 400 },
         { id: 'water', g: 200 },
       ]),
-    ).toBe('as it should be');
+    ).toBe('on target');
     expect(feel([flour(400), { id: 'egg-whole', g: 150 }])).toBe('dry');
     expect(feel([flour(400), { id: 'egg-whole', g: 260 }])).toBe('wet');
   });

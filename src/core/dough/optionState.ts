@@ -8,6 +8,6 @@ import { feelOf } from './targetHydration';
  */
 export function optionState({ hydration, band }: Pick<EggOption, 'hydration' | 'band'>): State {
   const feel = feelOf(hydration, band);
-  if (feel === 'as it should be') return 'holds';
+  if (feel === 'on target') return 'holds';
   return feel === 'dry' || feel === 'wet' ? 'fails' : 'edge';
 }

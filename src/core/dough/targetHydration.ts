@@ -67,7 +67,7 @@ export const targetHydration = (traits: DoughTraits, rules: Rules = startingRule
   hydrationBand(traits, rules).target;
 
 /** How a dough stands in its bands. Stiff and soft are schools, not faults: only outside is it dry or wet. */
-export type DoughFeel = 'dry' | 'stiff' | 'as it should be' | 'soft' | 'wet';
+export type DoughFeel = 'dry' | 'stiff' | 'on target' | 'soft' | 'wet';
 
 /** Rounding noise that must not call a dough wet. */
 const EPSILON = 1e-9;
@@ -82,6 +82,6 @@ export function feelOf(
 ): DoughFeel {
   if (hydration < low - EPSILON) return 'dry';
   if (hydration < from - EPSILON) return 'stiff';
-  if (hydration <= to + EPSILON) return 'as it should be';
+  if (hydration <= to + EPSILON) return 'on target';
   return hydration <= high + EPSILON ? 'soft' : 'wet';
 }

@@ -30,7 +30,7 @@ function wantOf({ feel, ready }: DoughStage): Want {
 /** A dough under the hand: what does it want? */
 export const hand: DrillKind = {
   id: 'hand',
-  name: 'Under the hand',
+  name: 'How the dough feels',
   trains: 'Feeling what a dough wants, and giving it that alone.',
   words: ['hydration', 'underHand'],
   make(seed) {
@@ -63,7 +63,7 @@ export const hand: DrillKind = {
       right: want,
       working: [
         `${WANTS[want][0]}.`,
-        `Its hydration is ${said(dough.hydration, 3)}; ${said(dough.low, 3)} to ${said(dough.high, 3)} can be worked, ${said(dough.target, 3)} is as it should be.`,
+        `Its hydration is ${said(dough.hydration, 3)}; ${said(dough.low, 3)} to ${said(dough.high, 3)} can be worked, ${said(dough.target, 3)} is on target.`,
         `Kneaded and folded to ${said(100 * dough.ready.development)} in 100; of its tightness ${said(100 * dough.ready.relaxationLeft)} in 100 is left.`,
       ],
     };

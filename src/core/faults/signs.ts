@@ -145,7 +145,7 @@ export const SIGNS = {
         0.6 * over(batch.made.plan.dough.roomC, 28, 3),
         batch.made.sheet.dust.usedG > 0 || ['dry', 'stiff'].includes(batch.made.dough.feel)
           ? 0
-          : batch.made.dough.feel === 'as it should be'
+          : batch.made.dough.feel === 'on target'
             ? 0.32
             : 0.7,
       ),

@@ -70,12 +70,12 @@ export const QUIRKS = {
   },
   smallEggs: {
     group: 'eggs',
-    says: 'The eggs were a grade smaller than the recipe counts on.',
+    says: 'The eggs were a grade smaller than the recipe’s.',
     enact: (standing) => eggs(standing, 1 - rule('eggs')),
   },
   bigEggs: {
     group: 'eggs',
-    says: 'The eggs were a grade bigger than the recipe counts on.',
+    says: 'The eggs were a grade bigger than the recipe’s.',
     enact: (standing) => eggs(standing, 1 + rule('eggs')),
   },
   leavesMore: {

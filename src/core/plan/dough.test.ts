@@ -152,7 +152,7 @@ describe('a dough that is not ready', () => {
     [{ kneadMin: 2 }, 'not ready'],
     [{ restMin: 5 }, 'not ready'],
     [{ restMin: 30, restAt: 'chilled' as const }, 'not ready'],
-    [{ restMin: 120, restAt: 'chilled' as const }, 'as it should be'],
+    [{ restMin: 120, restAt: 'chilled' as const }, 'on target'],
   ])('%j is “%s”', (work, word) => {
     const base = planWith().dough.work;
     expect(

@@ -40,7 +40,7 @@ export const makeFigure = (
     label: 'To make',
     unit: 'count',
     kind: 'law',
-    formula: 'the fewest of which so many are whole 19 times in 20, and those to taste',
+    formula: 'the fewest of which so many are whole 95 % of the time, and those to taste',
     inputs: { whole: [plated, 'count'], lost: [lost, 'share'], 'to taste': [tasted, 'count'] },
     source: 'binomial, on the share lost as estimated',
     compute: (of) => toMake(of.whole, of.lost) + of['to taste'],

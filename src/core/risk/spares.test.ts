@@ -113,7 +113,7 @@ describe('spares', () => {
   it('are told in the working of the pieces, which agrees', () => {
     const { working, pieces } = evaluatePlan(planWith());
     expect(working.pieces.value).toBe(pieces);
-    expect(working.pieces.formula).toContain('19 times in 20');
+    expect(working.pieces.formula).toContain('95 % of the time');
   });
 
   describe('where runs taught what is lost', () => {

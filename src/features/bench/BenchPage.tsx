@@ -192,7 +192,7 @@ function Ended() {
       </p>
       <div className="bench-keys">
         <Link href={`/logbook/${given.id}`} className="bench-key">
-          <b>See what came of it</b>
+          <b>See results</b>
         </Link>
         {ending && (
           <button

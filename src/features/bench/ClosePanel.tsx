@@ -107,7 +107,7 @@ export function BurstKeys() {
   );
 }
 
-/** What came of it: burst and how, what was left, how the edge ate; then the ledger closes. */
+/** Results: burst and how, what was left, how the edge ate; then the ledger closes. */
 export function ClosePanel({ tests }: { tests: readonly StepTest[] }) {
   const { bench, basis, given, end, state, happen } = useBench();
   const [madeOn, setMadeOn] = useState<string>();

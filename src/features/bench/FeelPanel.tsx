@@ -30,7 +30,7 @@ export function FeelPanel() {
     return amount > 0 ? [correctionText({ kind, amount }, bench.write)] : [];
   });
   return (
-    <section aria-label="Under the hand" className="grid gap-4">
+    <section aria-label="How the dough feels" className="grid gap-4">
       <div className="bench-keys" role="group" aria-label="How does it feel?">
         {FEELS.map((each) => (
           <button

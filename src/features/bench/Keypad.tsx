@@ -128,7 +128,7 @@ export function Keypad({
       </div>
       <div className="bench-keys">
         <button type="submit" className="bench-key bench-key-strong">
-          <b>Write it down</b>
+          <b>Save</b>
         </button>
         <button type="button" className="bench-key" onClick={onCancel}>
           <b>Leave it</b>

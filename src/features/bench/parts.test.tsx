@@ -186,7 +186,7 @@ describe('a number by knuckle', () => {
     expect(field).toHaveFocus();
     for (const key of ['6', '1', '.', '5']) await press(key);
     expect(field).toHaveValue('61.5');
-    await press('Write it down');
+    await press('Save');
     expect(onTake).toHaveBeenLastCalledWith(61.5);
     await userEvent.clear(field);
     await userEvent.type(field, 'some{Enter}');

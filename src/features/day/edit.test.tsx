@@ -112,7 +112,7 @@ describe('what is served', () => {
   it('is put on the day at the hour of the last, for as many as its plan', async () => {
     const now = shown();
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Plan' }), 'Half-moons');
-    await tap('Put it on the day');
+    await tap('Add to day');
     expect(now().services).toHaveLength(2);
     expect(now().services[1]).toMatchObject({
       planId: 'half-moons',

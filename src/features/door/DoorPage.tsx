@@ -34,7 +34,7 @@ export function DoorPage({ to }: { to: string }) {
     <>
       <PlainBar />
       <main id="main" tabIndex={-1} className="mx-auto max-w-[420px] p-5 py-12">
-        <h1 className="font-display text-[2rem] leading-tight">Who is there?</h1>
+        <h1 className="font-display text-[2rem] leading-tight">Sign in</h1>
         <form
           className="mt-5 grid gap-4"
           onSubmit={(event) => {
@@ -66,7 +66,7 @@ export function DoorPage({ to }: { to: string }) {
           )}
           <div>
             <Button strong submits resting={busy}>
-              {busy ? 'Looking…' : 'Come in'}
+              {busy ? 'Checking…' : 'Sign in'}
             </Button>
           </div>
           {bare && (

@@ -55,21 +55,21 @@ export function KeysPage({
       <BenchBar />
       <main id="main" tabIndex={-1} className="mx-auto grid max-w-[820px] gap-8 p-5 md:py-8">
         <div>
-          <h1 className="font-display text-[2rem] leading-tight">Who may come in</h1>
+          <h1 className="font-display text-[2rem] leading-tight">Access</h1>
           <p className="mt-1 max-w-prose text-lead">
             {asks
-              ? `You are in as ${me.name ? nameOf(me.name) : 'the house'}.`
-              : 'This kitchen listens to its own machine alone, and asks nobody.'}
+              ? `You are signed in as ${me.name ? nameOf(me.name) : 'the house'}.`
+              : 'Only this device can open the kitchen.'}
           </p>
           <p className="mt-1 max-w-prose text-ink-dim">
             {asks
-              ? 'It listens beyond its own machine, and asks whoever comes. Encryption belongs to a proxy in front.'
-              : 'Started to listen beyond it, it lets in only those named here.'}
+              ? 'Other devices can reach it and are asked for a passphrase. Put a proxy with encryption in front.'
+              : 'Let others in by giving them a passphrase, then start the server to listen beyond this device.'}
           </p>
         </div>
-        <section aria-label="Keys">
+        <section aria-label="Access">
           {keys.length === 0 ? (
-            <p>Nobody was given a key.</p>
+            <p>Nobody else has access yet.</p>
           ) : (
             <ul>
               {keys.map((key) => (
@@ -82,10 +82,10 @@ export function KeysPage({
                   <button
                     type="button"
                     className="link min-h-[44px]"
-                    aria-label={`Take the key of ${nameOf(key.name)} away`}
+                    aria-label={`Remove access of ${nameOf(key.name)}`}
                     onClick={() => setTaking(key)}
                   >
-                    Take away
+                    Remove
                   </button>
                 </li>
               ))}
@@ -103,18 +103,18 @@ export function KeysPage({
               role: data.get('role'),
               passphrase: data.get('passphrase'),
             };
-            void run(() => giveKey(key), 'Key given');
+            void run(() => giveKey(key), 'Access given');
           }}
         >
-          <h2 className="font-display text-figure">Give a key</h2>
+          <h2 className="font-display text-figure">Give access</h2>
           <label>
             <span className="mb-1 block text-small text-ink-dim">
-              Name; empty for the house’s own
+              Name (leave empty for one shared by everyone)
             </span>
             <input className="field" name="name" maxLength={60} autoComplete="off" />
           </label>
           <fieldset className="grid gap-1">
-            <legend className="mb-1 text-small text-ink-dim">What for</legend>
+            <legend className="mb-1 text-small text-ink-dim">Can</legend>
             {ROLES.map((role) => (
               <label key={role} className="flex min-h-[44px] items-center gap-3">
                 <input
@@ -130,7 +130,7 @@ export function KeysPage({
           </fieldset>
           <label>
             <span className="mb-1 block text-small text-ink-dim">
-              Passphrase, 10 letters or more
+              Passphrase, at least 10 letters
             </span>
             <input
               className="field"
@@ -149,28 +149,28 @@ export function KeysPage({
           )}
           <div>
             <Button strong submits resting={busy}>
-              Give the key
+              Give access
             </Button>
           </div>
         </form>
         {asks && (
           <div className="flex flex-wrap gap-2">
-            <Button onClick={() => void leave()}>Sign out here</Button>
+            <Button onClick={() => void leave()}>Sign out</Button>
             <Button onClick={() => void act(endEverySession, { then: () => void leave() })}>
-              Sign everybody out, everywhere
+              Sign everybody out
             </Button>
           </div>
         )}
         {taking && (
           <AskOnce
-            question={`Take the key of ${nameOf(taking.name)} away?`}
-            says="Whoever is in with it is out at once."
-            yes="Take it away"
-            no="Leave it"
+            question={`Remove access of ${nameOf(taking.name)}?`}
+            says="Whoever is signed in with it is signed out at once."
+            yes="Remove access"
+            no="Keep"
             onNo={() => setTaking(null)}
             onYes={() => {
               setTaking(null);
-              void run(() => takeKey(taking.id), 'Key taken away');
+              void run(() => takeKey(taking.id), 'Access removed');
             }}
           />
         )}

@@ -37,7 +37,7 @@ describe('the door', () => {
     expect(sent.headers).toEqual({ 'content-type': 'application/json' });
     expect(JSON.parse(sent.body as string)).toEqual({ name: 'Ines', passphrase: 'a long secret' });
     // And can be tried again.
-    expect(screen.getByRole('button', { name: 'Come in' })).not.toHaveAttribute('aria-disabled');
+    expect(screen.getByRole('button', { name: 'Sign in' })).not.toHaveAttribute('aria-disabled');
   });
 
   it('says so when there is no answer', async () => {
@@ -59,11 +59,11 @@ describe('who may come in', () => {
   it('is named with what each may do; signing out is offered only where somebody is asked', () => {
     const { unmount } = page(false);
     expect(screen.getByText('Ines Maria')).toBeVisible();
-    expect(screen.getByText(/asks nobody/)).toBeVisible();
+    expect(screen.getByText(/Only this device can open/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /Sign/ })).toBeNull();
     unmount();
     page(true);
-    expect(screen.getByRole('button', { name: 'Sign out here' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Sign out' })).toBeVisible();
   });
 
   it('is given a key; what was typed stays when it is refused', async () => {
@@ -74,7 +74,7 @@ describe('who may come in', () => {
     await userEvent.type(screen.getByLabelText(/^Name/), 'Otto');
     await userEvent.click(screen.getByLabelText(/Look at everything/));
     await userEvent.type(screen.getByLabelText(/^Passphrase/), 'long enough');
-    await press('Give the key');
+    await press('Give access');
     expect(giveKey).toHaveBeenCalledWith({
       name: 'Otto',
       role: 'look',
@@ -83,7 +83,7 @@ describe('who may come in', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('must be 10 to 200 letters');
     expect(screen.getByLabelText(/^Name/)).toHaveValue('Otto');
     jest.mocked(giveKey).mockResolvedValueOnce(done);
-    await press('Give the key');
+    await press('Give access');
     await waitFor(() => expect(refresh).toHaveBeenCalled());
     expect(screen.getByLabelText(/^Name/)).toHaveValue('');
   });
@@ -91,18 +91,18 @@ describe('who may come in', () => {
   it('loses a key only once it was asked', async () => {
     jest.mocked(takeKey).mockResolvedValue(done);
     page(true);
-    await press('Take the key of Ines Maria away');
-    await press('Leave it');
+    await press('Remove access of Ines Maria');
+    await press('Keep');
     expect(takeKey).not.toHaveBeenCalled();
-    await press('Take the key of Ines Maria away');
-    await press('Take it away');
+    await press('Remove access of Ines Maria');
+    await press('Remove access');
     expect(takeKey).toHaveBeenCalledWith('k2');
   });
 
   it('says so when not everybody could be signed out', async () => {
     jest.mocked(endEverySession).mockResolvedValue({ ok: false, error: 'Your key lets you look.' });
     page(true);
-    await press('Sign everybody out, everywhere');
+    await press('Sign everybody out');
     expect(await screen.findByRole('alert')).toHaveTextContent('Your key lets you look.');
   });
 });

@@ -62,7 +62,7 @@ export function KeepingPage({
       <BenchBar />
       <main id="main" tabIndex={-1} className="mx-auto grid max-w-[820px] gap-8 p-5 md:py-8">
         <div>
-          <h1 className="font-display text-[2rem] leading-tight">Safe keeping</h1>
+          <h1 className="font-display text-[2rem] leading-tight">Backups</h1>
           <p className="mt-1 text-lead">
             {newest ? (
               <>

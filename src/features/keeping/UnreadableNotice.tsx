@@ -10,8 +10,8 @@ export function UnreadableNotice({ documents }: { documents: readonly Unreadable
     <div role="status" className="my-4 border-l-4 border-ochre py-1 pl-4">
       <p className="font-semibold">
         {documents.length === 1
-          ? 'One thing kept here cannot be read. Everything else stands.'
-          : `${documents.length} things kept here cannot be read. Everything else stands.`}
+          ? 'One item is damaged. Everything else is fine.'
+          : `${documents.length} items are damaged. Everything else is fine.`}
       </p>
       <ul>
         {documents.map((document) => (

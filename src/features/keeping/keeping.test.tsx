@@ -30,7 +30,7 @@ const press = (name: string | RegExp) => userEvent.click(screen.getByRole('butto
 
 beforeEach(() => jest.resetAllMocks());
 
-describe('safe keeping', () => {
+describe('backups', () => {
   const copies = [
     { name: 'b.db', kind: 'by-hand', at: '2026-11-25T05:06:07.000Z', bytes: 1_234_567 },
     { name: 'a.db', kind: 'daily', at: '2026-11-24T05:06:07.000Z', bytes: 9_900 },
@@ -71,7 +71,7 @@ describe('safe keeping', () => {
   it('restores a file of the reader’s own, by its name', async () => {
     const fetched = jest.fn().mockResolvedValue({
       ok: false,
-      json: () => Promise.resolve({ error: 'This file is no kitchen.' }),
+      json: () => Promise.resolve({ error: 'This isn’t a Mortar Sheet file.' }),
     });
     globalThis.fetch = fetched;
     render(<KeepingPage copies={[]} notice={null} />);
@@ -80,7 +80,7 @@ describe('safe keeping', () => {
     expect(screen.getByRole('alertdialog')).toHaveTextContent('Restore mine.db?');
     await press('Restore');
     await waitFor(() =>
-      expect(screen.getByRole('alert')).toHaveTextContent('This file is no kitchen.'),
+      expect(screen.getByRole('alert')).toHaveTextContent('This isn’t a Mortar Sheet file.'),
     );
     expect(fetched.mock.calls[0]).toEqual([
       '/api/copies',

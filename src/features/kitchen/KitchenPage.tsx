@@ -61,13 +61,13 @@ export function KitchenPage({
             <Link className="link" href="/kitchen/pantry">
               pantry
             </Link>
-            , copies of everything are under{' '}
+            , copies of everything in{' '}
             <Link className="link" href="/kitchen/keeping">
-              safe keeping
+              backups
             </Link>
-            , and other devices come in by{' '}
+            , and who else may open the kitchen in{' '}
             <Link className="link" href="/kitchen/door">
-              keys
+              access
             </Link>
             .
           </p>

@@ -53,7 +53,7 @@ export default function BurstChart({ entries }: { entries: readonly LogEntry[] }
         </ResponsiveContainer>
       </div>
       <details>
-        <summary className="min-h-[44px] py-2 text-small">The same as a table</summary>
+        <summary className="min-h-[44px] py-2 text-small">Show as table</summary>
         <DataTable
           className="w-full max-w-[20rem] text-small"
           rows={rows}

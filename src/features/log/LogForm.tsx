@@ -131,7 +131,7 @@ export function LogForm({
       onSubmit={(event) => void submit(event)}
       className="rounded-lg border-[1.5px] border-board-rule p-5"
     >
-      <h2 className="font-display text-figure">{entry ? 'Put it right' : 'Write down a batch'}</h2>
+      <h2 className="font-display text-figure">{entry ? 'Edit batch' : 'Log a batch'}</h2>
       <p className="mb-4 text-ink-dim">Made from revision {revision}.</p>
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
         <TextField
@@ -187,7 +187,7 @@ export function LogForm({
       )}
       <div className="mt-4 flex gap-2">
         <Button submits strong resting={sending}>
-          {sending ? 'Writing…' : entry ? 'Keep the change' : 'Write it down'}
+          {sending ? 'Saving…' : 'Save'}
         </Button>
         {entry ? (
           <Button

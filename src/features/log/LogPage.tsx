@@ -52,7 +52,7 @@ export function LogPage({
       >
         <section aria-label="Entries" className="order-2 lg:order-1">
           <div className="flex flex-wrap items-center justify-between gap-3">
-            <h1 className="font-display text-[2rem] leading-tight">What came of it</h1>
+            <h1 className="font-display text-[2rem] leading-tight">Results</h1>
             <Button strong onClick={() => void toBench()}>
               To the bench
             </Button>

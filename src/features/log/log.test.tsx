@@ -64,7 +64,7 @@ describe('writing down a batch', () => {
     await put(/^Pieces/, '48');
     await put(/^Burst/, '3');
     await userEvent.type(screen.getByRole('combobox', { name: 'Cook' }), 'Ivo');
-    await tap('Write it down');
+    await tap('Save');
     await waitFor(() => expect(said[0]?.text).toBe('Written down.'));
     expect(sent()).toMatchObject({
       planId: 'celeriac',
@@ -80,7 +80,7 @@ describe('writing down a batch', () => {
     form();
     await put(/^Pieces/, 'many');
     await put(/^Dough left/, '-5');
-    await tap('Write it down');
+    await tap('Save');
     const [first] = screen.getAllByRole('alert');
     expect(first).toHaveTextContent(/^Pieces .*must be a whole number from/);
     expect(field(/^Pieces/)).toHaveFocus();
@@ -92,7 +92,7 @@ describe('writing down a batch', () => {
     form();
     await put(/^Pieces/, '10');
     await put(/^Burst/, '11');
-    await tap('Write it down');
+    await tap('Save');
     expect(screen.getByRole('alert')).toHaveTextContent(
       'Burst must be a whole number from 0 to 10, the pieces made',
     );
@@ -102,7 +102,7 @@ describe('writing down a batch', () => {
     form();
     await put(/^Pieces/, '10');
     await userEvent.clear(screen.getByLabelText('Day'));
-    await tap('Write it down');
+    await tap('Save');
     expect(screen.getByRole('alert')).toHaveTextContent('Date must be a day');
   });
 
@@ -114,11 +114,11 @@ describe('writing down a batch', () => {
       error: 'Dose must be a number from 0.1 to 200 g',
       path: 'doseG',
     });
-    await tap('Write it down');
+    await tap('Save');
     expect(await screen.findByRole('alert')).toHaveTextContent(/^Dose must be/);
     expect(field(/dose/i)).toBeInvalid();
     jest.mocked(writeLogEntry).mockResolvedValueOnce({ ok: false, error: 'There is no such plan' });
-    await tap('Write it down');
+    await tap('Save');
     expect(await screen.findByText('There is no such plan')).toBeVisible();
   });
 
@@ -127,14 +127,14 @@ describe('writing down a batch', () => {
     const { unmount } = form();
     await put(/^Pieces/, '42');
     await put(/^Note/, 'Dampened with mist.');
-    await tap('Write it down');
+    await tap('Save');
     expect(await screen.findByText(/What you typed is kept here; try again/)).toBeVisible();
     const { id } = sent().entry;
     unmount();
     form();
     expect(field(/^Pieces/)).toHaveValue('42');
     expect(field(/^Note/)).toHaveValue('Dampened with mist.');
-    await tap('Write it down');
+    await tap('Save');
     // The same one, so that one that arrived after all is not there twice.
     await waitFor(() => expect(sent().entry.id).toBe(id));
   });
@@ -156,7 +156,7 @@ describe('writing down a batch', () => {
     );
     await put(/^Pieces/, '10');
     await put(/^Dough left, oz/, '2');
-    await tap('Write it down');
+    await tap('Save');
     await waitFor(() => expect(writeLogEntry).toHaveBeenCalled());
     expect(sent().entry.doughLeftG).toBeCloseTo(56.7, 1);
   });
@@ -199,7 +199,7 @@ describe('what came of it', () => {
     expect(burst).toHaveValue('3');
     await userEvent.clear(burst);
     await userEvent.type(burst, '4');
-    await userEvent.click(own.getByRole('button', { name: 'Keep the change' }));
+    await userEvent.click(own.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(said[0]?.text).toBe('Put right.'));
     expect(sent()).toMatchObject({ again: true, entry: { id: entry.id, burst: 4 } });
     expect(own.getByRole('button', { name: /^Change/ })).toHaveFocus();

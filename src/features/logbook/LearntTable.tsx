@@ -28,9 +28,9 @@ export function LearntTable({
     <>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         <Button resting={busy} onClick={() => void hold(HOLD_ALL, !allHeld)}>
-          {allHeld ? 'Let plans stand on it again' : 'Hold everything at typical'}
+          {allHeld ? 'Use what we’ve learned' : 'Use typical values for everything'}
         </Button>
-        {allHeld && <p>Plans stand on what is typical; what is learnt here waits.</p>}
+        {allHeld && <p>Plans use typical values for now.</p>}
       </div>
       <ul className="mt-5 grid gap-x-8 md:grid-cols-2">
         {rows.map((row) => (
@@ -46,7 +46,7 @@ function useHold() {
   const { busy, run } = useAction();
   const hold = (name: string, held: boolean) =>
     run(() => holdAtTypical({ name, held }), {
-      done: held ? 'Held at typical.' : 'Plans stand on it again.',
+      done: held ? 'Plans use the typical value.' : 'Plans use what we’ve learned.',
     });
   return { busy, hold };
 }
@@ -68,7 +68,7 @@ function Row({ learnt, whose, allHeld }: ShownLearnt & { allHeld: boolean }) {
         <p>
           <span className="numeral text-figure">{text(held ? typical : value, unit)}</span>{' '}
           <span className="text-ink-dim">
-            {held ? `held at typical; here ${text(value, unit)}` : `typical ${text(typical, unit)}`}
+            {held ? `using typical; here ${text(value, unit)}` : `typical ${text(typical, unit)}`}
           </span>
         </p>
         <Range learnt={learnt} />
@@ -90,7 +90,7 @@ function Row({ learnt, whose, allHeld }: ShownLearnt & { allHeld: boolean }) {
           aria-disabled={busy}
           onClick={() => void hold(heldName(learnt), !held)}
         >
-          Hold at typical
+          Use the typical value
           <span className="sr-only">
             : {name} {whose}
           </span>

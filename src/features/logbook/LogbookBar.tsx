@@ -3,8 +3,8 @@ import { LinkPending } from '@/ui/layout/LinkPending';
 
 const PAGES = [
   ['/logbook', 'Batches'],
-  ['/logbook/trends', 'How it goes'],
-  ['/logbook/learnt', 'What it taught'],
+  ['/logbook/trends', 'Trends'],
+  ['/logbook/learnt', 'What we’ve learned'],
 ] as const;
 
 /** The logbook's head, and the ways between its pages. */

@@ -30,7 +30,7 @@ export function RunList({ rows }: { rows: readonly RunRow[] }) {
                   <Moment at={madeOn} />
                   {cooks.length > 0 && `, ${cooks.join(' and ')}`}
                   {STATUS[status] && `, ${STATUS[status]}`}
-                  {leftOut && ', left out of what is learnt'}
+                  {leftOut && ', not learned from'}
                 </span>
                 {note && <span className="block truncate">{note}</span>}
               </span>

@@ -73,7 +73,7 @@ export function RunPage({
           <p className="text-ink-dim">
             {made && <Moment at={made} />}
             {state.cooks.length > 0 && `, ${state.cooks.join(' and ')}`}, revision {run.revision}
-            {state.struck && ', taken out of the logbook'}
+            {state.struck && ', deleted'}
           </p>
           <h1 className="font-display text-[2rem] leading-tight [overflow-wrap:anywhere]">
             {run.plan.name}
@@ -117,7 +117,7 @@ export function RunPage({
                 This batch changed nothing in the plan itself. What it weighed and counted moves
                 every plan of this kitchen:{' '}
                 <Link className="link" href="/logbook/learnt">
-                  what it taught
+                  what we’ve learned
                 </Link>
                 .
               </p>
@@ -179,13 +179,17 @@ export function RunPage({
                 Learn from it again
               </Button>
             ) : (
-              <Button onClick={() => void tell({ kind: 'leftOut' }, 'Left out of what is learnt.')}>
-                Leave it out of what is learnt
+              <Button
+                onClick={() =>
+                  void tell({ kind: 'leftOut' }, 'Nothing is learned from this batch.')
+                }
+              >
+                Don’t learn from this batch
               </Button>
             )}
             {!state.struck && (
-              <Button onClick={() => void tell({ kind: 'struck' }, 'Taken out of the logbook.')}>
-                Take it out of the logbook
+              <Button onClick={() => void tell({ kind: 'struck' }, 'Batch deleted.')}>
+                Delete
               </Button>
             )}
             <a className="btn" href={`/api/runs/${run.id}`} download>

@@ -119,7 +119,7 @@ function Trend({
       </figcaption>
       {children}
       <details>
-        <summary className="min-h-[44px] py-2 text-small">The same as a table</summary>
+        <summary className="min-h-[44px] py-2 text-small">Show as table</summary>
         <DataTable
           className="text-small"
           caption={title}

@@ -66,7 +66,7 @@ describe('the list of batches', () => {
     );
     const [up, out] = screen.getAllByRole('listitem');
     expect(up).toHaveTextContent('given up');
-    expect(out).toHaveTextContent('left out of what is learnt');
+    expect(out).toHaveTextContent('not learned from');
   });
 });
 
@@ -223,14 +223,14 @@ describe('what it taught', () => {
 
   it('is held at typical one by one, and all of it', async () => {
     render(<LearntTable rows={[{ learnt: learnt('burst'), whose: '' }]} allHeld={false} />);
-    await tap(/^Hold at typical/);
+    await tap(/^Use the typical value/);
     await waitFor(() =>
       expect(holdAtTypical).toHaveBeenLastCalledWith({
         name: expect.stringMatching(/burst/),
         held: true,
       }),
     );
-    await tap('Hold everything at typical');
+    await tap('Use typical values for everything');
     await waitFor(() =>
       expect(holdAtTypical).toHaveBeenLastCalledWith({ name: HOLD_ALL, held: true }),
     );
@@ -243,13 +243,13 @@ describe('what it taught', () => {
         allHeld={false}
       />,
     );
-    expect(screen.getByRole('listitem')).toHaveTextContent(/held at typical; here/);
+    expect(screen.getByRole('listitem')).toHaveTextContent(/using typical; here/);
   });
 
   it('says when everything waits', async () => {
     render(<LearntTable rows={[{ learnt: learnt('burst'), whose: '' }]} allHeld />);
-    expect(screen.getByText(/what is learnt here waits/)).toBeVisible();
-    await tap('Let plans stand on it again');
+    expect(screen.getByText(/use typical values for now/)).toBeVisible();
+    await tap('Use what we’ve learned');
     await waitFor(() =>
       expect(holdAtTypical).toHaveBeenCalledWith({ name: HOLD_ALL, held: false }),
     );

@@ -52,8 +52,8 @@ const LINES: readonly (readonly [Happening, string | null])[] = [
   [{ kind: 'pictured', image: 'data:image/png;base64,AAAA' }, 'A picture'],
   [{ kind: 'finished' }, 'Closed'],
   [{ kind: 'abandoned', why: '' }, 'Given up'],
-  [{ kind: 'leftOut' }, 'Left out of what is learnt'],
-  [{ kind: 'struck' }, 'Taken out of the logbook'],
+  [{ kind: 'leftOut' }, 'Not learned from'],
+  [{ kind: 'struck' }, 'Deleted'],
   [{ kind: 'takenBack', event: ID }, null],
 ];
 

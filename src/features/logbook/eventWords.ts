@@ -97,9 +97,9 @@ export function eventText(event: RunEvent, bench: Bench, write: WriteFigure): st
     case 'abandoned':
       return 'Given up';
     case 'leftOut':
-      return 'Left out of what is learnt';
+      return 'Not learned from';
     case 'struck':
-      return 'Taken out of the logbook';
+      return 'Deleted';
     case 'takenBack':
       return null;
   }

@@ -116,9 +116,9 @@ describe('a batch read in full', () => {
 
   it('is left out of what is learnt, and back', async () => {
     open();
-    await tap('Leave it out of what is learnt');
+    await tap('Don’t learn from this batch');
     expect(send.mock.calls[0]![0]).toMatchObject([{ kind: 'leftOut' }]);
-    await waitFor(() => expect(said[0]!.text).toBe('Left out of what is learnt.'));
+    await waitFor(() => expect(said[0]!.text).toBe('Nothing is learned from this batch.'));
     said[0]!.undo!();
     expect(send.mock.calls[1]![0]).toMatchObject([
       { kind: 'takenBack', event: send.mock.calls[0]![0][0].id },
@@ -134,7 +134,7 @@ describe('a batch read in full', () => {
   it('says that nothing was changed where no answer comes', async () => {
     send.mockRejectedValue(new Error('no line'));
     open();
-    await tap('Take it out of the logbook');
+    await tap('Delete');
     await waitFor(() => expect(said[0]!.text).toMatch(/nothing was changed/));
   });
 

@@ -36,7 +36,7 @@ const NAMES: Record<string, string> = {
   colour: 'Colour',
   serving: 'Served as',
   'batch.wayIn': 'Start from',
-  'dough.style': 'How it is worked',
+  'dough.style': 'Method',
   'dough.work.by': 'Kneaded by',
   'dough.work.restAt': 'Rested at',
   'dough.roundUp': 'Made up to whole eggs',

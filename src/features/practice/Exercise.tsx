@@ -60,7 +60,7 @@ export function Exercise({ drill: each, next, onNext }: ExerciseProps) {
             label="How sure are you? You may leave it"
             value={sure ?? 'unsaid'}
             options={[
-              { value: 'unsaid', label: 'I do not say' },
+              { value: 'unsaid', label: 'Not sure' },
               ...(Object.keys(SURE) as Sure[]).map((id) => ({ value: id, label: SURE[id].says })),
             ]}
             onChange={(next) => setSure(next === 'unsaid' ? null : next)}
@@ -158,7 +158,7 @@ function Answer({
             />
           </div>
           <Button strong submits>
-            That is it
+            Check answer
           </Button>
         </form>
       );

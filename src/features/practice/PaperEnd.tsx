@@ -39,7 +39,7 @@ export function PaperEnd({
   return (
     <>
       <section
-        aria-label="What came of it"
+        aria-label="Results"
         className="rounded-lg px-5 py-4 text-verdict-ink"
         style={{ background: `var(--verdict-${holds ? 'holds' : 'edge'})` }}
       >

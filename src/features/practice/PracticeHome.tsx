@@ -37,7 +37,7 @@ export function PracticeHome({
       </p>
       <div className="mt-4 max-w-[22rem]">
         <SelectField
-          label="Whose hand"
+          label="Cook"
           value={cook}
           options={[
             { value: '', label: 'Nobody’s in particular' },
@@ -187,6 +187,6 @@ const EARNED_WITHIN = 0.15;
 /** Whether being so sure is borne out by how often it was right. */
 function earned(should: number, was: number): string {
   if (was > should + EARNED_WITHIN) return 'You know more than you say.';
-  if (was >= should - EARNED_WITHIN) return 'As it should be.';
+  if (was >= should - EARNED_WITHIN) return 'As expected.';
   return should < 0.5 ? 'A guess, indeed.' : 'Surer than is earned.';
 }

@@ -60,7 +60,7 @@ async function answer({ asked, right }: Drill, rightly: boolean) {
       screen.getByRole('textbox', { name: new RegExp(asked.label) }),
       String(given),
     );
-    return tap('That is it');
+    return tap('Check answer');
   }
   await tap('Put it in');
   await act(() => jest.advanceTimersByTimeAsync(rightly ? (best / 8) * 1000 : 100));
@@ -126,7 +126,7 @@ describe('an answer', () => {
     );
     const { best } = drill('dose', 7).right as Exclude<Drill['right'], string>;
     await userEvent.type(screen.getByRole('textbox', { name: 'Dose' }), String(best / G_PER_OZ));
-    await tap('That is it');
+    await tap('Check answer');
     expect(told()).toHaveTextContent(/Right, you said \d+(\.\d+)? oz/);
   });
 
@@ -136,14 +136,14 @@ describe('an answer', () => {
     await userEvent.type(field, '30{Tab}');
     await userEvent.clear(field);
     await userEvent.type(field, 'plenty');
-    await tap('That is it');
+    await tap('Check answer');
     expect(kept).toEqual([]);
     expect(field).toHaveFocus();
   });
 
   it('of nothing is none: the focus goes to what is asked', async () => {
     open('dose');
-    await tap('That is it');
+    await tap('Check answer');
     expect(kept).toEqual([]);
     expect(screen.getByRole('textbox')).toHaveFocus();
   });
@@ -194,7 +194,7 @@ describe('what was missed', () => {
   it('is somebody’s once a hand is named', async () => {
     render(<PracticeHome classSeed={1} cooks={['Maren', 'Ivo']} />);
     expect(screen.getByText('What you answer stays on this device.')).toBeVisible();
-    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Whose hand' }), 'Ivo');
+    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Cook' }), 'Ivo');
     expect(practice().read().cook).toBe('Ivo');
   });
 });

@@ -24,7 +24,7 @@ export function HydrationSum({ kitchen, pantry }: SumProps) {
       <PartsList pantry={pantry} parts={parts} only={inDough} onChange={setParts} />
       <div className="mt-3 max-w-[38rem]">
         <Choice<DoughStyle>
-          label="How it is worked"
+          label="Method"
           value={style}
           options={[
             { value: 'plain', label: 'As usual' },

@@ -61,7 +61,7 @@ export const logEntries = sqliteTable(
   (table) => [index('log_entries_plan').on(table.planId, table.madeOn)],
 );
 
-/** One making of one plan revision. What came of it is in its events; the rest is read off them. */
+/** One making of one plan revision. Results is in its events; the rest is read off them. */
 export const runs = sqliteTable(
   'runs',
   {

@@ -72,7 +72,7 @@ describe('a kitchen’s file', () => {
     const result = await outcome(() =>
       createPlan(db, { id: 'c', plan: planWith(), now: minute(9) }),
     );
-    expect(result).toMatchObject({ ok: false, error: expect.stringContaining('can only be read') });
+    expect(result).toMatchObject({ ok: false, error: expect.stringContaining('read-only') });
     db.$client.close();
   });
 

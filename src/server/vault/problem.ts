@@ -12,7 +12,7 @@ export const TROUBLES: Readonly<
       'Nothing in it was touched. Open it with the newer product, or restore an older copy.',
   },
   notAKitchen: {
-    title: 'This file is no kitchen',
+    title: 'This isn’t a Mortar Sheet file',
     whatToDo: 'Nothing in it was touched. Name another file in MORTAR_DB, or restore a copy.',
   },
   damaged: {
@@ -24,7 +24,7 @@ export const TROUBLES: Readonly<
     whatToDo: 'Is the disk there that holds it? The page comes back by itself once it is.',
   },
   readOnly: {
-    title: 'The kitchen’s file can only be read',
+    title: 'The kitchen’s file is read-only',
     whatToDo: 'Everything can be looked at; nothing can be stored until the file may be written.',
   },
   full: {

@@ -5,7 +5,7 @@ import { asker } from '@/server/door/asker';
 import { doorState } from '@/server/door/state';
 import { listKeys } from '@/server/repositories/door';
 
-export const metadata: Metadata = { title: 'Who may come in' };
+export const metadata: Metadata = { title: 'Access' };
 
 export default async function Page() {
   const keys = listKeys(database()).map(({ id, name, role }) => ({ id, name, role }));

@@ -8,7 +8,7 @@ import { fileOf, listCopies } from '@/server/vault/copies';
 import { inVault } from '@/server/vault/inVault';
 import { VaultProblem, vaultProblem } from '@/server/vault/problem';
 
-export const metadata: Metadata = { title: 'Safe keeping' };
+export const metadata: Metadata = { title: 'Backups' };
 
 export default async function Page() {
   const file = fileOf(database());

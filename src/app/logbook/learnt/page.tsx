@@ -16,7 +16,7 @@ import type { MarginId } from '@/core/risk/margins';
 import { MARGIN_NAMES } from '@/features/plan/marginWords';
 import { WordsHere } from '@/ui/glossary/WordsHere';
 
-export const metadata: Metadata = { title: 'What it taught' };
+export const metadata: Metadata = { title: 'What we’ve learned' };
 
 /** Whose a thing learnt is, as a cook says it. */
 function whose({ quantity, key }: Learnt, kitchen: Kitchen, pantry: Pantry): string {

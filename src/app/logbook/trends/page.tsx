@@ -8,7 +8,7 @@ import { getKitchen } from '@/server/repositories/kitchen';
 import { listRuns } from '@/server/repositories/runs';
 import { BenchBar } from '@/ui/layout/BenchBar';
 
-export const metadata: Metadata = { title: 'How it goes' };
+export const metadata: Metadata = { title: 'Trends' };
 
 export default function Page() {
   const db = database();

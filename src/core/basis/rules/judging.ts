@@ -25,7 +25,7 @@ export const judgingRules = defineRules({
   'boil.potDepth': [0.6, 0.15, 'ratio', 'water in a pot, deep to wide'],
   'boil.hands': [20, 6, 'count', 'seconds to put a round in and lift it out'],
   'boil.handsEach': [1, 0.3, 'count', 'seconds more for each piece'],
-  'batch.dosed': [1, 0.08, 'ratio', 'what lands in a piece, to the dose meant'],
+  'batch.dosed': [1, 0.08, 'ratio', 'dose in a piece, against the dose planned'],
   'batch.thicker': [1, 0.06, 'ratio', 'how thick sheets come out, to what was meant'],
   'batch.ribbons': [90, 20, 'g', 'fresh noodles to a plate'],
   'batch.soup': [40, 10, 'g', 'noodle squares to a bowl of soup'],

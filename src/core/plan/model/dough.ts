@@ -31,7 +31,7 @@ export interface DoughStage extends SheetTraits {
   readonly now: Hydration;
   /** How it stands in its bands: stiff and soft are schools, not faults. */
   readonly feel: DoughFeel;
-  /** Water, or flour, to the nearest edge of “as it should be”, g; 0 inside it. */
+  /** Water, or flour, to the nearest edge of “on target”, g; 0 inside it. */
   readonly mend: {
     readonly waterG: number;
     readonly flourG: number;
@@ -163,7 +163,7 @@ export function doughStage(
 }
 
 /**
- * What leads a dough outside “as it should be” to the nearest edge of it. Law.
+ * What leads a dough outside “on target” to the nearest edge of it. Law.
  * @param spareG flour that is there to knead in
  * @param wet share of water in what wets the dough
  */

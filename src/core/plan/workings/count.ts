@@ -32,7 +32,7 @@ export const countFigures = {
       return figure({
         ...common,
         formula: reckoned
-          ? 'the fewest of which portions × pieces each are whole 19 times in 20, + pieces to taste'
+          ? 'the fewest of which portions × pieces each are whole 95 % of the time, + pieces to taste'
           : 'portions × pieces each ÷ (1 − breakage), rounded up, + pieces to taste',
         inputs: {
           portions: [batch.portions, 'count'],

@@ -95,7 +95,7 @@ export const boil: BenchStep = {
   },
 };
 
-/** What came of it. */
+/** Results. */
 export const close: BenchStep = {
   id: 'close',
   title: () => 'Look back',

@@ -47,9 +47,7 @@ export const knead: BenchStep = {
       dough.work.by === 'hand'
         ? 'by hand, until it is satiny'
         : `in the ${dough.work.by}, until it is satiny`,
-    says: [
-      'It springs back from a poke when it is done. Not right under the hand? Say how it feels.',
-    ],
+    says: ['It springs back from a poke when it is done. Not right? Say how it feels.'],
     lines: [],
     timer: { timer: 'knead', minutes: dough.work.kneadMin, name: 'Start the clock' },
     asks: 'It is kneaded',

@@ -122,7 +122,7 @@ export const fill: BenchStep = {
         ...(Math.abs(dose.comesOut / dose.aim - 1) < 0.015
           ? []
           : [
-              `Aim for it: yours come out as ${write(dose.comesOut, 'g')}, and the bowl counts on that.`,
+              `Aim for it: yours come out as ${write(dose.comesOut, 'g')}, and the bowl allows for that.`,
             ]),
         ...foldingWords(family, plan.shape.laid),
       ],

@@ -16,7 +16,7 @@ import { DateField } from '@/ui/fields/DateField';
 
 const KINDS = [
   { value: 'plates', label: 'On plates' },
-  { value: 'handOver', label: 'Handed over' },
+  { value: 'handOver', label: 'Collected' },
   { value: 'class', label: 'A class makes it' },
 ] as const;
 
@@ -52,7 +52,7 @@ export function Served({
         <Link className="link" href="/plans/new">
           Make one
         </Link>
-        , then put it on the day.
+        , then add it to the day.
       </p>
     );
   }
@@ -89,7 +89,7 @@ export function Served({
               })
             }
           >
-            Put it on the day
+            Add to day
           </Button>
         </div>
       )}

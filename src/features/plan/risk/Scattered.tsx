@@ -33,9 +33,9 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
   );
   const why =
     set !== undefined
-      ? `: you count on ${counted}`
+      ? `: you allow for ${counted}`
       : taught
-        ? `: your runs say ${counted}`
+        ? `: your batches lost ${counted}`
         : `: spares are for ${counted} lost at most, mend it first`;
   return (
     <div className="mt-2 border-l-4 border-dough-edge pl-3">
@@ -56,7 +56,7 @@ export function Scattered({ balance: { hands, plated, make } }: { balance: Balan
               )}
             </b>{' '}
             {portions &&
-              `to plate ${plated}, 19 times in 20. You make ${make === result.pieces ? 'so many' : `${result.pieces}${why}`}.`}
+              `to be 95 % sure of ${plated} on plates. ${make === result.pieces ? 'That’s what you’re making' : `You’re making ${result.pieces}${why}`}.`}
           </>
         )}
       </p>

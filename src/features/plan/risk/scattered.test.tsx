@@ -34,14 +34,14 @@ describe('how many hands lose', () => {
   it('is what the plan makes spares for', async () => {
     const at = await shown(planWith());
     const { counts } = at.result();
-    expect(text()).toMatch(new RegExp(`to plate ${counts.plated}, 19 times in 20`));
+    expect(text()).toMatch(new RegExp(`to be 95 % sure of ${counts.plated} on plates`));
     expect(screen.queryByRole('button', { name: /Count on/ })).toBeNull();
   });
 
   it('stands beside the cook’s own share, and takes its place with a tap', async () => {
     const plan = planWith({ batch: { ...planWith().batch, breakageShare: 0.2 } });
     const at = await shown(plan);
-    expect(text()).toContain('you count on 20 %');
+    expect(text()).toContain('you allow for 20 %');
     await userEvent.click(
       screen.getByRole('button', { name: 'Count on what hands lose, not on your 20 %' }),
     );
@@ -63,7 +63,7 @@ describe('how many hands lose', () => {
       held: false,
     };
     await shown(planWith(), { ...startingBasis, learnt: [burst] });
-    expect(text()).toContain('your runs say 12 %');
+    expect(text()).toContain('your batches lost 12 %');
   });
 
   it('is too many to make good where most are lost: the plan is mended first', async () => {

@@ -110,7 +110,7 @@ export function StripPanel() {
       {plan.batch.usedShare !== undefined && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
           <span>
-            The batch counts on {text(plan.batch.usedShare, 'share')}, your own figure, not on this
+            The batch uses {text(plan.batch.usedShare, 'share')}, your own figure, not on this
             pattern.
           </span>
           <button

@@ -47,14 +47,14 @@ describe('how many', () => {
   it('says what it counts on losing: reckoned, or as the cook sets it, and back', async () => {
     const at = await atPlan(<CountControls />);
     const reckoned = at.result();
-    expect(screen.getByText(/^counts on 2\.2 % lost$/)).toBeVisible();
+    expect(screen.getByText(/^allows for 2\.2 % losses$/)).toBeVisible();
     await open('Losses and spares');
     expect(field('Breakage')).toHaveValue('');
     expect(field('Breakage')).toHaveAttribute('placeholder', '2.2');
     await type('Breakage', '20');
     expect(at.plan().batch.breakageShare).toBe(0.2);
     expect(at.result().pieces).toBeGreaterThan(reckoned.pieces);
-    expect(screen.getByText(/counts on 20 % lost, as you set it/)).toBeVisible();
+    expect(screen.getByText(/allows for 20 % losses, as you set it/)).toBeVisible();
     await type('Breakage', ' ');
     expect(at.plan().batch.breakageShare).toBeUndefined();
     expect(at.result().pieces).toBe(reckoned.pieces);
@@ -108,7 +108,7 @@ describe('seal and hold', () => {
     const at = await atPlan(<SealControls />, {
       plan: planWith({ hold: { phases: [{ place: 'fridge', minutes: 60 }] } }),
     });
-    await userEvent.click(screen.getByRole('button', { name: 'Then somewhere else' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add a stage' }));
     expect(at.plan().hold.phases.map(({ place }) => place)).toEqual(['fridge', 'freezer']);
     const until = within(screen.getByRole('group', { name: 'Until the pot' }));
     await type(/Stretch 2, .* for how long/, '3 h');
@@ -125,7 +125,7 @@ describe('seal and hold', () => {
   it('says what is folded away and not as usual', async () => {
     await atPlan(<SealControls />, { plan: planWith({ filling: { meetsC: 35 } }) });
     expect(screen.getByText(/35 °C/)).toBeVisible();
-    await open('If it is not clean and cool');
+    await open('Warm or busy kitchen');
     expect(field(/Meets the dough at/)).toHaveValue('35');
   });
 });
@@ -160,7 +160,7 @@ describe('the boil', () => {
   it('is no hotter than the water boils: higher up it is cooler', async () => {
     const at = await atPlan(<BoilControls />);
     const { bathC } = at.result().boil;
-    await open('The burner and the place');
+    await open('Burner and altitude');
     await type('Height over the sea', '2000');
     expect(at.result().boil.bathC).toBeLessThan(bathC - 5);
     await choose('Rolling boil');

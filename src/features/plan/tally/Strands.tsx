@@ -29,7 +29,7 @@ export function Strands() {
     })
     .sort((a, b) => a.margin - b.margin);
   return (
-    <section aria-label="Every link" className="px-5 py-4">
+    <section aria-label="Weak points, thinnest first" className="px-5 py-4">
       <h3 className="text-small font-normal text-chalk-dim">Weak points, thinnest first</h3>
       <ul className="mt-1 grid gap-1.5">
         {links.map(({ id, margin }) => {

@@ -62,9 +62,9 @@ describe('the tally', () => {
 
   it('draws every link there is, the weakest first', async () => {
     const at = await atPlan(<Tally />);
-    const links = within(screen.getByRole('region', { name: 'Every link' })).getAllByRole(
-      'listitem',
-    );
+    const links = within(
+      screen.getByRole('region', { name: 'Weak points, thinnest first' }),
+    ).getAllByRole('listitem');
     const { margins, weakestLink } = at.result();
     expect(links).toHaveLength(
       MARGIN_IDS.filter((id) => id !== 'open' && margins[id] !== null).length,

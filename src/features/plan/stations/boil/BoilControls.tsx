@@ -69,7 +69,7 @@ export function BoilControls() {
           }
         />
       </div>
-      <Folded title="The burner and the place" paths={['boil.powerW', 'boil.altitudeM']}>
+      <Folded title="Burner and altitude" paths={['boil.powerW', 'boil.altitudeM']}>
         <PlanField at="boil.powerW" hint="A strong home ring gives about 2500" />
         <PlanField at="boil.altitudeM" hint="Metres; water boils cooler higher up" />
       </Folded>

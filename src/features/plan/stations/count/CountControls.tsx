@@ -56,7 +56,7 @@ export function CountControls() {
       <Note />
       <Folded
         title="Losses and spares"
-        says={`counts on ${text(breakageShare, 'share')} lost${breakageReckoned ? '' : ', as you set it'}`}
+        says={`allows for ${text(breakageShare, 'share')} losses${breakageReckoned ? '' : ', as you set it'}`}
         paths={[
           'batch.tasted',
           'batch.fillingLoss.kind',

@@ -92,7 +92,7 @@ function Working() {
     <section aria-label="Working the dough" className="grid gap-3">
       <PlanChoice
         at="dough.style"
-        label="How it is worked"
+        label="Method"
         options={[
           { value: 'plain', label: 'As usual' },
           { value: 'benchFlourFree', label: 'No bench flour' },

@@ -39,7 +39,7 @@ export function DoughPanel() {
           { id: 'eggs', label: 'Whole eggs', content: <WholeEggs /> },
           {
             id: 'hand',
-            label: 'Under the hand',
+            label: 'How the dough feels',
             content: <UnderHand />,
           },
           { id: 'rolls', label: 'How it rolls', content: <HowItRolls /> },
@@ -64,7 +64,7 @@ function Hydration() {
         zones={[
           { from: d.low - 0.04, to: d.low, name: 'dry', fill: 'transparent' },
           { from: d.low, to: from, name: 'stiff', fill: 'var(--band-soft)' },
-          { from, to, name: 'as it should be', fill: 'var(--band)' },
+          { from, to, name: 'on target', fill: 'var(--band)' },
           { from: to, to: d.high, name: 'soft', fill: 'var(--band-soft)' },
           { from: d.high, to: d.high + 0.04, name: 'wet', fill: 'transparent' },
         ]}
@@ -73,8 +73,8 @@ function Hydration() {
         {DOUGH_FEELS[d.feel].says} <MendDough />
       </p>
       <p className="mt-1">
-        As it should be from <b>{text(from, 'share')}</b> to <b>{text(to, 'share')}</b>, workable
-        from {text(d.low, 'share')} to {text(d.high, 'share')}; target{' '}
+        On target from <b>{text(from, 'share')}</b> to <b>{text(to, 'share')}</b>, workable from{' '}
+        {text(d.low, 'share')} to {text(d.high, 'share')}; target{' '}
         <Figure working={working.hydrationTarget}>{text(d.target, 'share')}</Figure>, an estimate.
         Exactly on it:{' '}
         <Figure working={working.addWater}>{correction(d.addWaterG, 'water', text)}</Figure>, or{' '}
@@ -106,7 +106,7 @@ const DOUGH_FEELS: Readonly<Record<DoughFeel, { name: string; says: string }>> =
     name: 'stiff',
     says: 'One school rolls it so: rest it longer, be patient, and it needs no dust.',
   },
-  'as it should be': { name: 'as it should be', says: 'It will roll without dust or drops.' },
+  'on target': { name: 'on target', says: 'It will roll without dust or drops.' },
   soft: {
     name: 'soft',
     says: 'One school rolls it so: dust the bench lightly and keep a light hand.',
@@ -114,7 +114,7 @@ const DOUGH_FEELS: Readonly<Record<DoughFeel, { name: string; says: string }>> =
   wet: { name: 'wet', says: 'It will stick to the hand and the roller.' },
 };
 
-/** What leads it back to the nearest edge of “as it should be”; only outside the band. */
+/** What leads it back to the nearest edge of “on target”; only outside the band. */
 function MendDough() {
   const dough = useResult((result) => result.dough);
   const { text } = useUnits();

@@ -94,7 +94,7 @@ export function HoldPanel() {
           )}
         </h3>
         <p className="mt-1">
-          {says} Draw a stretch longer or shorter by its end. Before it, a sheet lies open for{' '}
+          {says} Drag an end to change how long. Before it, a sheet lies open for{' '}
           {text(result.sheet.fill.fillMin, 'min')} of the {text(result.sheet.fill.openMin, 'min')}{' '}
           that it may.
         </p>

@@ -42,7 +42,7 @@ export function SealControls() {
         }))}
       />
       <Strewn />
-      <Folded title="If it is not clean and cool" paths={['hold.faces', 'filling.meetsC']}>
+      <Folded title="Warm or busy kitchen" paths={['hold.faces', 'filling.meetsC']}>
         <PlanField at="filling.meetsC" hint="Warm filling steams and softens the sheet" />
         <PlanChoice
           at="hold.faces"
@@ -88,7 +88,7 @@ function Phases() {
         add={(insert) =>
           phases.length < 8 && (
             <Button onClick={() => insert({ place: nextPlace(phases), minutes: 60 })}>
-              Then somewhere else
+              Add a stage
             </Button>
           )
         }

@@ -44,7 +44,7 @@ export function LadderPanel() {
       <div className="grid gap-1.5 text-small text-ink-dim">
         <p>
           {PASS_STYLE_NAMES[plan.sheet.passes].name}: {PASS_STYLE_NAMES[plan.sheet.passes].says}.
-          Thickness counts on {text(result.dough.springBack, 'share')} of spring-back at the last
+          Thickness allows for {text(result.dough.springBack, 'share')} of spring-back at the last
           setting. Feed one straight edge, carry the sheet on the backs of the hands. Folded at a
           narrow setting it rips: after a fold, always back to the widest.
         </p>
