@@ -97,7 +97,7 @@ test.describe('what cannot be read', () => {
     const whole = await (await page.request.get(`/api/plans/${id}`)).text();
     spoil(database, id, whole.replace('"doseG": 9', '"doseG": -9'));
     await page.goto('/');
-    await expect(page.getByText('One thing kept here cannot be read.')).toBeVisible();
+    await expect(page.getByText('One item is damaged.')).toBeVisible();
     // The others stand as they did.
     await expect(page.getByRole('listitem').filter({ hasText: 'pieces' }).first()).toBeVisible();
     await page.getByRole('link', { name: 'To be spoilt' }).click();
@@ -119,6 +119,6 @@ test.describe('what cannot be read', () => {
     await page.getByRole('alertdialog').getByRole('button', { name: 'Remove' }).click();
     await expect(page).toHaveURL(/\/kitchen\/keeping$/);
     await page.goto('/');
-    await expect(page.getByText(/cannot be read/)).toHaveCount(0);
+    await expect(page.getByText(/is damaged/)).toHaveCount(0);
   });
 });

@@ -19,7 +19,7 @@ test('runs are found by plan, cook and word, read in full and set side by side',
   await expect(page.getByRole('row', { name: /differs: Pieces/ })).toBeVisible();
 });
 
-test('plans stand on what was learnt until it is held at typical', async ({ page }) => {
+test('plans stand on what was learnt until the typical values are used', async ({ page }) => {
   const id = await newPlan(page, 'Learnt');
   const filling = async () => {
     await page.goto(`/plans/${id}?at=count`);
@@ -39,13 +39,13 @@ test('plans stand on what was learnt until it is held at typical', async ({ page
     .filter({ hasText: /^Filling/ })
     .getByRole('button')
     .click();
-  await expect(page.getByRole('dialog')).toContainText(/From \d+ runs: doses run over/);
+  await expect(page.getByRole('dialog')).toContainText(/From \d+ batches: doses run over/);
   await page.goto('/logbook/learnt');
   const hold = page.getByRole('button', {
-    name: /Use the typical value ?: What lands in a piece.*all cooks/,
+    name: /Use the typical value ?: Dose in a piece.*all cooks/,
   });
   await hold.click();
-  await expect(page.getByText(/held at typical; here 1\.0/)).toBeVisible();
+  await expect(page.getByText(/using typical; here 1\.0/)).toBeVisible();
   await page.getByRole('button', { name: 'Use typical values for everything' }).click();
   await expect(page.getByRole('button', { name: 'Use what we’ve learned' })).toBeVisible();
   expect(await filling()).toBe(typical);

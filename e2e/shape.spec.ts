@@ -243,7 +243,7 @@ test('the batch counts by the pattern, or by a share of the cook’s own', async
   await type(page, 'Sheet used, by your own count', '60 %');
   await openTab(page, 'One sheet');
   const sheet = page.getByRole('region', { name: 'One sheet' });
-  await expect(sheet).toContainText('The batch counts on 60 %, your own figure');
+  await expect(sheet).toContainText('The batch uses 60 %, your own figure');
   await sheet.getByRole('button', { name: 'Count by the pattern' }).click();
   await expect(sheet).not.toContainText('your own figure');
   await saved(page);

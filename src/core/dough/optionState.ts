@@ -3,7 +3,7 @@ import type { EggOption } from './eggOptions';
 import { feelOf } from './targetHydration';
 
 /**
- * How an option stands in its own bands: as it should be, only workable, or outside.
+ * How an option stands in its own bands: on target, only workable, or outside.
  * @example optionState({ hydration: 0.43, band }) // 'edge'
  */
 export function optionState({ hydration, band }: Pick<EggOption, 'hydration' | 'band'>): State {

@@ -14,7 +14,7 @@ export interface DoughTraits {
   readonly style: DoughStyle;
 }
 
-/** The hydrations of one dough: where it can be worked, and where it is as it should be. */
+/** The hydrations of one dough: where it can be worked, and where it is on target. */
 export interface HydrationBand {
   /** Drier than this it is dry. */
   readonly low: number;

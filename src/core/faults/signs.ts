@@ -3,7 +3,7 @@ import type { WayId } from '../run/ways';
 import type { Batch } from './batch';
 import { STAGES, type Stage } from './stages';
 
-/** Something a cook sees that is not as it should be. */
+/** Something a cook sees that is wrong. */
 export interface Sign {
   readonly stage: Stage;
   /** As a cook says it. */

@@ -22,7 +22,7 @@ import { table } from '../testing/table';
 import { figureText, formatFigure } from '../units/format';
 import { METRIC } from '../units/units';
 import type { FigureUnit } from '../working/working';
-import { DEMO_PLANS } from './goldenPlans';
+import { DEMO_PLANS } from '../../../demo/goldenPlans';
 
 interface History {
   readonly plan: string;

@@ -10,7 +10,7 @@ import { faultReport } from '../faults/report';
 import { SIGN_IDS } from '../faults/signs';
 import { hiddenCase } from '../faults/simulate';
 import { table } from '../testing/table';
-import { DEMO_PLANS } from './goldenPlans';
+import { DEMO_PLANS } from '../../../demo/goldenPlans';
 
 const plan = startingPlans.ravioliSquare;
 const demo = DEMO_PLANS.get('celeriac-on-a-bare-tray')!;

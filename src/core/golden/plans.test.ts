@@ -1,7 +1,7 @@
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { table } from '../testing/table';
 import type { Working } from '../working/working';
-import { FEW_PLANS, GOLDEN_PLANS } from './goldenPlans';
+import { FEW_PLANS, GOLDEN_PLANS } from '../../../demo/goldenPlans';
 
 /** A figure's working in a line: what it comes to, and what went into it. */
 const inShort = ({ value, inputs }: Working) => [value, ...inputs.map((each) => each.value)];
@@ -9,7 +9,7 @@ const inShort = ({ value, inputs }: Working) => [value, ...inputs.map((each) => 
 /** Whole results as they stand: a step that should change nothing is seen to change nothing. */
 describe('the whole result of every starting and demo plan', () => {
   it.each(GOLDEN_PLANS)('%s', (_name, plan) => {
-    const { working, ladder, ...figures } = evaluatePlan(plan);
+    const { working: _working, ladder, ...figures } = evaluatePlan(plan);
     expect(table({ ...figures, ladder: ladder.rungs })).toMatchSnapshot();
   });
 

@@ -25,7 +25,7 @@ import { waterMap } from '../risk/waterMap';
 import { FAMILY_IDS } from '../shapes/families';
 import { planNeeds, shoppingList } from '../shopping/shoppingList';
 import { table } from '../testing/table';
-import { FEW_PLANS, GOLDEN_PLANS } from './goldenPlans';
+import { FEW_PLANS, GOLDEN_PLANS } from '../../../demo/goldenPlans';
 
 const plan = startingPlans.ravioliSquare;
 const withFlour = {

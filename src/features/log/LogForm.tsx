@@ -25,7 +25,7 @@ const KINDS: Record<NumberKey, QuantityKind> = {
 
 const OPTIONAL: ReadonlySet<NumberKey> = new Set(['thicknessMm', 'doseG']);
 
-/** Writes down what came of a batch. What is typed is kept on this device until it is stored. */
+/** Logs a batch. What is typed is kept on this device until it is stored. */
 export function LogForm({
   planId,
   revision,

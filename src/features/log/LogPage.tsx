@@ -25,7 +25,7 @@ export interface ShownEntry {
   readonly comparisons: readonly Comparison[];
 }
 
-/** The log of a plan: write an entry down, and see what came of the others. */
+/** The log of a plan: log a batch, and see the results of the others. */
 export function LogPage({
   id,
   name,

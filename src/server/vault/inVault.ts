@@ -10,7 +10,7 @@ export interface VaultOrder<Job extends VaultJob = VaultJob> {
   readonly asks: VaultJobs[Job]['asks'];
 }
 
-/** What it answers: shares that are done and parts of a file now and then, at last what came of it. */
+/** What it answers: shares that are done and parts of a file now and then, at last the result. */
 export type VaultAnswer =
   | { readonly part: Uint8Array }
   | { readonly share: number }

@@ -88,7 +88,7 @@ function LearntLine({ learnt: { quantity, value, low, high, typical, runs } }: {
   const { name, unit, more, less } = QUANTITIES[quantity];
   return (
     <p className="mt-3 border-l-2 border-verdigris pl-2">
-      From {runs} {runs === 1 ? 'run' : 'runs'}: {value >= typical ? more : less}. {name}:{' '}
+      From {runs} {runs === 1 ? 'batch' : 'batches'}: {value >= typical ? more : less}. {name}:{' '}
       <b>{text(value, unit)}</b>, typical {text(typical, unit)}; likely {text(low, unit)} to{' '}
       {text(high, unit)}.{' '}
       <Link className="link" href="/logbook/learnt">

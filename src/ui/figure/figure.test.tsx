@@ -87,7 +87,7 @@ describe('a figure', () => {
     const sheet = await opened({ ...DOSE, kind: 'rule', range: [10, 14], learnt: [learnt] });
     expect(sheet).toHaveTextContent('Likely from 0.35 oz to 0.49 oz.');
     expect(sheet).toHaveTextContent(
-      /From 3 runs: doses run over\. .*: 1\.08, typical 1\.00; likely 1\.05 to 1\.12/,
+      /From 3 batches: doses run over\. .*: 1\.08, typical 1\.00; likely 1\.05 to 1\.12/,
     );
     expect(within(sheet).getByRole('link')).toHaveAttribute('href', '/logbook/learnt');
   });

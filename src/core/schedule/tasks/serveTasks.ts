@@ -8,7 +8,7 @@ import { spanText } from '../document/clock';
 /** Plates of one service are put together by no more hands than this keeps busy for, min. */
 const PLATE_ALONE_MIN = 20;
 
-/** From the trays to whoever eats: frozen and bagged, handed over, or boiled and plated. */
+/** From the trays to whoever eats: frozen and bagged, collected, or boiled and plated. */
 export function serveTasks(
   list: TaskList,
   work: ServiceWork,

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { FAMILY_IDS } from '../shapes/families';
-import { parsePlan } from '../plan/document/parsePlan';
-import type { Plan } from '../plan/document/schema';
-import { startingPlans } from '../plan/starting/startingPlans';
+import { FAMILY_IDS } from '../src/core/shapes/families';
+import { parsePlan } from '../src/core/plan/document/parsePlan';
+import type { Plan } from '../src/core/plan/document/schema';
+import { startingPlans } from '../src/core/plan/starting/startingPlans';
 
 const demoPlan = (name: string): Plan =>
   parsePlan(JSON.parse(readFileSync(`demo/plans/${name}.json`, 'utf8')));
