@@ -13,7 +13,7 @@ test('a wet filling on a bare tray is told, and a remedy mends it', async ({ pag
   const verdict = page.getByTestId('verdict');
   await expect(verdict).toContainText('Fails');
   await expect(page.getByRole('region', { name: 'The hold' })).toContainText(
-    /before the pot the under-face turns tacky/,
+    /before the pot the undersides start to stick/,
   );
   const strands = page.getByRole('region', { name: 'Weak points, thinnest first' });
   await expect(strands.getByRole('listitem')).toHaveCount(7);
@@ -88,7 +88,7 @@ test('ways it might be made stand side by side, and one is taken', async ({ page
   const table = page.getByRole('table').filter({ hasText: 'As it is' });
   // A head that names the figures, the plan as it is, and the two.
   await expect(table.getByRole('columnheader')).toHaveCount(4);
-  await expect(table.getByRole('row', { name: /^Good for/ })).toContainText('as long as frozen');
+  await expect(table.getByRole('row', { name: /^Keeps/ })).toContainText('as long as frozen');
   await table.getByRole('button', { name: /Make it so Freeze/ }).click();
   await saved(page);
   expect((await stored(page, id)).hold!.phases).toContainEqual(

@@ -224,7 +224,7 @@ function factsOf(
     {
       term: 'Seal',
       value: MEDIUM_NAMES[plan.hold.medium],
-      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${heldText(plan.hold, text)}${result.hold.goodFor ? `; good for ${text(result.hold.goodFor.minute, 'min')}` : ''}`,
+      says: `within ${text(sheet.fill.openMin, 'min')} of rolling; then ${heldText(plan.hold, text)}${result.hold.goodFor ? `; keeps ${text(result.hold.goodFor.minute, 'min')}` : ''}`,
     },
     {
       term: 'Pot',

@@ -60,10 +60,10 @@ describe('a margin in figures', () => {
     ]);
   });
 
-  it('says of a hold how long it is good for, what comes too early, and why', () => {
+  it('says of a hold how long it keeps, what comes too early, and why', () => {
     const on = (minutes: number, place: 'bench' | 'fridge' | 'freezer', filling = wet) =>
       title(planWith({ filling, hold: { surface: 'bare', phases: [{ place, minutes }] } }), 'seep');
-    expect(on(30, 'fridge')).toMatch(/^Held 30 min, good for /);
+    expect(on(30, 'fridge')).toMatch(/^Keeps .*, you need 30 min$/);
     expect(on(600, 'fridge')).toMatch(/^Tacky .* before the pot$/);
     expect(on(300, 'bench', planWith().filling)).toMatch(/ past the safe limit$/);
     expect(on(9000, 'freezer')).toBe('Keeps as long as it is frozen');

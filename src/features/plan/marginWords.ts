@@ -88,7 +88,7 @@ const FIGURES: Readonly<Record<MarginId, (result: PlanResult, write: WriteFigure
     const early = hold.plannedMin - minute;
     if (by === 'tacky' && early > 0) return `Tacky ${write(early, 'min')} before the pot`;
     if (early > 0) return `${write(early, 'min')} past the safe limit`;
-    return `Held ${write(hold.plannedMin, 'min')}, good for ${write(minute, 'min')}`;
+    return `Keeps ${write(minute, 'min')}, you need ${write(hold.plannedMin, 'min')}`;
   },
   lift: ({ margins }) => (margins.lift < 1 ? 'Tears when it is lifted' : 'Lifting off the tray'),
   burst: ({ margins }) => (margins.burst < 1 ? 'Air splits it in the pot' : 'Air in the pot'),

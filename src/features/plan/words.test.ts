@@ -24,13 +24,13 @@ describe('keyFigure', () => {
     ['filling', '0 % free water'],
     ['sheet', '0.80 mm dial 8'],
     ['shape', '10.2 mm lip'],
-    ['seal', '2 h good for'],
+    ['seal', '2 h keeping time'],
     ['boil', '≈ 2.3 min in the pot'],
   ] as const)('of %s is “%s”', (station, words) => {
     expect(key(plan, station)).toBe(words);
   });
 
-  it('says how long pieces are good for, or that they are frozen', () => {
+  it('says how long pieces keep, or that they are frozen', () => {
     const frozen = planWith({ hold: { phases: [{ place: 'freezer', minutes: 2880 }] } });
     expect(key(frozen, 'seal')).toBe('2 days frozen');
   });

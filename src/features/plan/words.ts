@@ -98,7 +98,7 @@ export function keyFigure(
         : { figure: 'no', of: 'lip' };
     case 'seal':
       return result.hold.goodFor
-        ? { figure: write(result.hold.goodFor.minute, 'min'), of: 'good for' }
+        ? { figure: write(result.hold.goodFor.minute, 'min'), of: 'keeping time' }
         : { figure: write(result.hold.plannedMin, 'min'), of: 'frozen' };
     case 'boil':
       return { figure: `≈ ${write(result.boil.potMin, 'min')}`, of: 'in the pot' };

@@ -28,7 +28,7 @@ export const holdFigures = {
   },
   goodFor: ({ model, figures: { hold, sheet, filling } }) =>
     figure({
-      label: hold.goodFor ? 'Good for' : 'Keeps, frozen, all of its',
+      label: hold.goodFor ? 'Keeps' : 'Keeps, frozen, all of its',
       unit: 'min',
       kind: 'rule',
       formula: 'until the under-face is tacky, or the safe limit, each place at its own pace',
@@ -45,17 +45,17 @@ export const holdFigures = {
     }),
   seepMargin: ({ figures: { hold } }) =>
     figure({
-      label: 'Hold against what it is good for',
+      label: 'Keeping time against the plan',
       unit: 'ratio',
       kind: 'rule',
-      formula: 'minutes it is good for ÷ minutes planned',
+      formula: 'minutes it keeps ÷ minutes planned',
       inputs: {
-        ...(hold.goodFor && { 'good for': [hold.goodFor.minute, 'min'] as const }),
+        ...(hold.goodFor && { keeps: [hold.goodFor.minute, 'min'] as const }),
         planned: [hold.plannedMin, 'min'],
       },
       source: SEEP,
       compute: (of: Record<string, number>) =>
-        of.planned! > 0 && of['good for'] !== undefined ? of['good for'] / of.planned! : NO_END,
+        of.planned! > 0 && of.keeps !== undefined ? of.keeps / of.planned! : NO_END,
       times: [0.6, 1.6],
     }),
   liftMargin: ({ model, figures: { hold, dough, shape } }) => {

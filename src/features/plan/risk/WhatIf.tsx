@@ -140,7 +140,7 @@ const LINES: readonly Line[] = [
   { name: 'Filling', of: ({ fillingG }, write) => write(fillingG, 'g') },
   { name: 'At the bench', of: ({ benchMin }, write) => write(benchMin, 'min') },
   {
-    name: 'Good for',
+    name: 'Keeps',
     of: ({ goodForMin }, write) =>
       goodForMin === null ? 'as long as frozen' : write(goodForMin, 'min'),
   },

@@ -86,14 +86,14 @@ describe('the hold as a bar of time', () => {
 describe('what the hold comes to', () => {
   const headline = () => screen.getByRole('heading', { level: 3, name: /Good for|Keeps/ });
 
-  it('says how much too early the under-face turns tacky', async () => {
+  it('says how much too early the undersides start to stick', async () => {
     const at = await atPlan(<HoldPanel />, { plan: held([{ place: 'fridge', minutes: DAY }]) });
     const { goodFor, plannedMin } = at.result().hold;
     expect(goodFor!.by).toBe('tacky');
     expect(plannedMin).toBe(DAY);
     expect(headline()).toHaveTextContent(/on a bare tray/);
     expect(screen.getByRole('region', { name: 'The hold' })).toHaveTextContent(
-      /You plan 24 h: .* before the pot the under-face turns tacky/,
+      /You need 24 h: .* before the pot the undersides start to stick/,
     );
   });
 

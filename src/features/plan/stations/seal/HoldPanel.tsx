@@ -57,13 +57,13 @@ function headline(
   if (!goodFor) {
     return {
       title: 'Keeps for as long as it is frozen',
-      says: `You plan ${write(plannedMin, 'min')}. Into the pot frozen, never thawed.`,
+      says: `You need ${write(plannedMin, 'min')}. Into the pot frozen, never thawed.`,
     };
   }
-  const title = `Good for ${write(goodFor.minute, 'min')} on ${SURFACE_NAMES[surface]}`;
+  const title = `Keeps ${write(goodFor.minute, 'min')} on ${SURFACE_NAMES[surface]}`;
   const early = plannedMin - goodFor.minute;
   const then = {
-    tacky: 'the under-face turns tacky',
+    tacky: 'the undersides start to stick',
     room: 'it has been too long at room temperature',
     fridge: 'it has been chilled for a day: freeze it instead',
   }[goodFor.by];
@@ -71,8 +71,8 @@ function headline(
     title,
     says:
       early > 0
-        ? `You plan ${write(plannedMin, 'min')}: ${write(early, 'min')} before the pot ${then}.`
-        : `You plan ${write(plannedMin, 'min')}. After ${write(goodFor.minute, 'min')} ${then}.`,
+        ? `You need ${write(plannedMin, 'min')}: ${write(early, 'min')} before the pot ${then}.`
+        : `You need ${write(plannedMin, 'min')}. After ${write(goodFor.minute, 'min')} ${then}.`,
   };
 }
 
