@@ -79,6 +79,10 @@ export function formatFigure(
       return minutes(value);
     case 'timeOfDay':
       return timeOfDay(value, preferences.clock);
+    case 'hourOfDay': {
+      const { text, unit: half } = timeOfDay(value, preferences.clock);
+      return { text: half ? text.split(':')[0]! : text, unit: half };
+    }
   }
 }
 

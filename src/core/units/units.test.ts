@@ -21,6 +21,7 @@ describe('figureText', () => {
     [1150, 'timeOfDay', '19:10', '7:10 PM'],
     [0, 'timeOfDay', '00:00', '12:00 AM'],
     [720, 'timeOfDay', '12:00', '12:00 PM'],
+    [1140, 'hourOfDay', '19:00', '7 PM'],
     [-1, 'timeOfDay', '23:59', '11:59 PM'],
     [2999.6, 'timeOfDay', '02:00', '2:00 AM'],
     [120, 'min', '2 h', '2 h'],

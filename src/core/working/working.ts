@@ -25,6 +25,8 @@ export type FigureUnit =
   | 'min'
   /** Minutes after midnight, as a clock shows them. */
   | 'timeOfDay'
+  /** The same of a full hour, as short as it is said. */
+  | 'hourOfDay'
   | 'litre';
 
 export interface WorkingInput {

@@ -57,12 +57,12 @@ export function Lanes(props: LanesProps) {
             {hours.map((minute, i) => (
               <span
                 key={minute}
-                className={`numeral absolute text-small text-ink-dim ${
+                className={`numeral absolute text-small whitespace-nowrap text-ink-dim ${
                   i === 0 ? '' : i === hours.length - 1 ? '-translate-x-full' : '-translate-x-1/2'
                 }`}
                 style={{ left: `${along(scale, minute)}%` }}
               >
-                {text(minute, 'timeOfDay')}
+                {text(minute, 'hourOfDay')}
               </span>
             ))}
           </div>
