@@ -58,7 +58,11 @@ describe('answer', () => {
       'shape.doseG: Dose must be …',
     ],
     [new NotFoundError('plan', 'zz'), 404, 'There is no plan "zz"'],
-    [new VaultProblem('notAKitchen', 'it is empty'), 422, expect.stringMatching(/no kitchen/)],
+    [
+      new VaultProblem('notAKitchen', 'it is empty'),
+      422,
+      expect.stringMatching(/isn’t a Mortar Sheet file/),
+    ],
     [
       Object.assign(new Error('inner'), { code: 'SQLITE_FULL' }),
       507,

@@ -253,9 +253,9 @@ describe('what is frozen', () => {
     // Spread over the service, not all at its beginning.
     const times = rounds.map(({ fromMin }) => fromMin).sort((a, b) => a - b);
     expect(times.at(-1)! - times[0]!).toBeGreaterThan(60);
-    // Plates go out as the rounds do: whoever plates is told until when.
+    // Plates go out as the rounds do: whoever plates is told for how long.
     const plate = timetable.tasks.find(({ kind }) => kind === 'plate')!;
-    expect(plate.name).toBe('Plate, 50 portions, a few at a time until 20:30');
+    expect(plate.name).toBe('Plate, 50 portions, a few at a time for 1 h 30');
     expect(plate.toMin - plate.fromMin).toBe(90);
     // A round takes hands in and out of the pot, not all along.
     for (const { fromMin, toMin, handsToMin } of rounds) {
