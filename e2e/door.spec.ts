@@ -45,7 +45,7 @@ test.describe('beyond its own machine', () => {
     await expect(page).toHaveURL(/\/plans\/celeriac-friday$/);
     await expect(page.getByRole('heading', { name: /celeriac/i }).first()).toBeVisible();
     await page.goto('/kitchen/door');
-    await page.getByRole('button', { name: 'Sign out here' }).click();
+    await page.getByRole('button', { name: 'Sign out', exact: true }).click();
     await expect(page).toHaveURL(/\/door\?to=/);
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
     expect((await page.request.get('/api/archive')).status()).toBe(401);
