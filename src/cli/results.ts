@@ -1,7 +1,6 @@
 /** What the shorter commands give. The longer ones have a file each. */
-import { figureText } from '../core/units/format';
+import { metricText } from '../core/units/format';
 import { sentenceText } from '../core/units/sentence';
-import { METRIC } from '../core/units/units';
 import { join } from 'node:path';
 import * as z from 'zod';
 import { basisWith } from '../core/basis/basis';
@@ -112,7 +111,6 @@ export function exercise(kind: string | undefined, seed = '1'): object {
     throw new UsageError(`--seed: must be a whole number from 0 to ${MOST_SEED}`);
   }
   const each = drill(id, n);
-  const inMetric = (words: string) =>
-    sentenceText(words, (value, unit) => figureText(value, unit, METRIC));
+  const inMetric = (words: string) => sentenceText(words, metricText);
   return { ...each, sees: inMetric(each.sees), working: each.working.map(inMetric) };
 }

@@ -4,6 +4,7 @@ import {
   celsiusToFahrenheit,
   G_PER_OZ,
   L_PER_US_QUART,
+  METRIC,
   ML_PER_US_CUP,
   ML_PER_US_TSP,
   MM_PER_INCH,
@@ -94,6 +95,9 @@ export function figureText(value: number, unit: FigureUnit, preferences: UnitPre
   const { text, unit: name } = formatFigure(value, unit, preferences);
   return name ? `${text} ${name}` : text;
 }
+
+/** The same in metric units, as files and the command line write it. `metricText(0.8, 'mm')` → `'0.80 mm'` */
+export const metricText: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 /** Drops decimals that say nothing: `6.50` → `6.5`, `9.0` → `9`. */
 const trimZeros = (text: string): string =>

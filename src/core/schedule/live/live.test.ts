@@ -1,5 +1,4 @@
-import { figureText, type WriteFigure } from '../../units/format';
-import { METRIC } from '../../units/units';
+import { metricText } from '../../units/format';
 import fc from 'fast-check';
 import { startingBasis } from '../../basis/basis';
 import type { RunEvent } from '../../run/events';
@@ -9,8 +8,6 @@ import { DAY_PLANS, dayWith } from '../testing/days';
 import { solveDay, standing } from '../timetable/solveDay';
 import { changesBetween } from './changes';
 import { doneIn, type Happened } from './progress';
-
-const inMetric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 const two = dayWith([{ id: 'supper', planId: 'ravioli', portions: 16 }]);
 const day = {
@@ -223,7 +220,7 @@ describe('something late', () => {
 
   it('changes as little as it can, and says who must do what differently', () => {
     const names = (person: string) => day.people.find(({ id }) => id === person)!.name;
-    const words = { nameOf: names, write: inMetric };
+    const words = { nameOf: names, write: metricText };
     expect(changesBetween(planned.timetable, planned.timetable, words)).toEqual([]);
     const after = late(12).timetable;
     const changes = changesBetween(planned.timetable, after, words);

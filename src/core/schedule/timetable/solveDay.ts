@@ -4,8 +4,7 @@ import type { Plan } from '../../plan/document/schema';
 import { checkSchedule } from '../engine/check';
 import type { Placed, Schedule } from '../engine/problem';
 import { search, solve, type Solved } from '../engine/solve';
-import { figureText, type WriteFigure } from '../../units/format';
-import { METRIC } from '../../units/units';
+import { metricText, type WriteFigure } from '../../units/format';
 import type { Day } from '../document/day';
 import type { Progress } from '../tasks/taskList';
 import { dayWork, type DayWork } from '../tasks/work';
@@ -26,8 +25,6 @@ export interface SolveDayOptions {
   /** Figures in the reader's units; metric ones for files when left out. */
   readonly write?: WriteFigure;
 }
-
-const metricText: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 
 /** Schedules looked at for a day, beyond the first ones. */
 export const DAY_TRIES = 1500;
