@@ -339,6 +339,25 @@ describe('documentEditor', () => {
     expect(world.drawer.read()).toContain('"doseG":12');
   });
 
+  it('takes what is done before it has looked for no earlier visit, and leaves drafts where they lie', async () => {
+    const { editor, leave, dose, setDose } = await open();
+    let text: string | null = JSON.stringify({
+      document: dosed(start, 12),
+      edition: 1,
+      base: start,
+    });
+    leave([{ read: () => text, write: (next) => (text = next), clear: () => (text = null) }]);
+    const looking = editor.restore();
+    setDose(9);
+    await looking;
+    expect(editor.getSnapshot().restored).toBe(false);
+    expect(dose()).toBe(9);
+    expect(text).toContain('"doseG":12');
+    editor.undo();
+    expect(dose()).toBe(start.shape.doseG);
+    expect(editor.getSnapshot().canUndo).toBe(false);
+  });
+
   it('is not troubled by a draft it cannot read', async () => {
     const { editor, put, inDrawer } = await open();
     put('{"plan": 3');

@@ -229,17 +229,22 @@ export function createDocumentEditor<T>(
     async restore() {
       const own = (restoring += 1);
       const newer = world.justSaved();
-      if (newer && newer.edition > edition && history.present === saved) {
+      if (newer && newer.edition > edition) {
         const document = (await ready)(newer.document);
         if (own !== restoring) return;
-        startFrom(document, newer.edition);
-        publish();
+        // What was changed meanwhile stays, and is joined with it when it is sent.
+        if (history.present === saved) {
+          startFrom(document, newer.edition);
+          publish();
+        }
       }
       await bringBackHistory();
       const drawers = [world.drawer, ...(await world.left())];
       const reader = await ready;
       if (own !== restoring) return;
       for (const drawer of drawers) {
+        // The hand was quicker: the own drawer holds what it did, and what others left waits for the next visit.
+        if (history.present !== saved) return;
         const text = drawer.read();
         if (!text) continue;
         try {
