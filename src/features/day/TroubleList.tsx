@@ -12,7 +12,7 @@ import { dayClient } from './clock/dayClient';
 
 /** What doesn't fit, and the smallest changes that make it fit, each tried and quoted. */
 export function TroubleList({
-  timetable: { breaches, troubles, slowCooling },
+  timetable: { breaches, troubles, slowCooling, short },
   question,
   settled,
   underWay,
@@ -46,6 +46,10 @@ export function TroubleList({
   const says = [
     ...troubles,
     ...slowCooling.map(({ name, cooling }) => `${name}, filling: ${coolingAdvice(cooling, text)}`),
+    ...short.map(
+      ({ name, needsG, haveG }) =>
+        `${name}: the doughs take ${text(needsG, 'g')}, and there is ${text(haveG, 'g')}.`,
+    ),
     ...breaches.slice(0, 6).map((breach) => breach.says),
   ];
   if (!tells || says.length === 0) return null;

@@ -101,7 +101,7 @@ export function doughStage(
     },
     rules,
   );
-  const limited = inHand(plan, standing, basis);
+  const limited = inHand(plan.dough.parts, standing, basis);
   const spareG = spareFlourG(limited, standing, basis);
   const mend = mendOf(now, spareG ?? Infinity, wetShare(standing, now, basis));
   const eggWaterG = weighed.parts.reduce((sum, { id, g }) => {

@@ -13,9 +13,9 @@ export interface InHand {
 }
 
 /** What there is of each limited ingredient, g, by id. A recipe that lists one twice has it once. */
-function limitsOf({ dough }: Pick<Plan, 'dough'>): Map<string, number> {
+function limitsOf(recipe: Plan['dough']['parts']): Map<string, number> {
   const limits = new Map<string, number>();
-  for (const { id, haveG } of dough.parts) {
+  for (const { id, haveG } of recipe) {
     if (haveG !== undefined) limits.set(id, Math.max(limits.get(id) ?? 0, haveG));
   }
   return limits;
@@ -25,16 +25,17 @@ const needs = (parts: readonly Part[], id: string): number =>
   parts.reduce((sum, part) => sum + (part.id === id ? part.g : 0), 0);
 
 /**
- * Each limited ingredient beside what a dough takes of it. Law.
- * @param parts the dough as it is weighed out, corrections counted
- * @example inHand(planShortOfFlour, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
+ * Each limited ingredient beside what is taken of it. Law.
+ * @param recipe a dough's parts with what there is of them; of several doughs of one kitchen, all their parts
+ * @param parts the dough or doughs as they are weighed out, corrections counted
+ * @example inHand(shortOfFlour.dough.parts, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
  */
 export const inHand = (
-  plan: Pick<Plan, 'dough'>,
+  recipe: Plan['dough']['parts'],
   parts: readonly Part[],
   { pantry }: Pick<Basis, 'pantry'>,
 ): InHand[] =>
-  [...limitsOf(plan)].map(([id, haveG]) => ({
+  [...limitsOf(recipe)].map(([id, haveG]) => ({
     id,
     name: findIngredient(pantry, id).name,
     needsG: needs(parts, id),
@@ -72,7 +73,7 @@ const TRIES = 12;
  * @example mostDoughG(planShortOfFlour, basis) // 540
  */
 export function mostDoughG(plan: Plan, basis: Basis): number | null {
-  const limits = limitsOf(plan);
+  const limits = limitsOf(plan.dough.parts);
   if (limits.size === 0) return null;
   const recipe = hydrationNow(plan, plan.dough.parts, basis);
   /** How far a dough of some weight must be made smaller. */

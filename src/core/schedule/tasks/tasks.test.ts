@@ -311,6 +311,31 @@ describe('tasks', () => {
     expect(solveDay(dayWith([]), DAY_PLANS).timetable.tasks).toEqual([]);
   });
 
+  it('say where all doughs together take more of a flour than there is', () => {
+    const alone = DAY_PLANS.get('ravioli')!;
+    const [flour, ...rest] = alone.dough.parts;
+    const plans = (haveG: number) =>
+      new Map([
+        [
+          'ravioli',
+          { ...alone, dough: { ...alone.dough, parts: [{ ...flour!, haveG }, ...rest] } },
+        ],
+      ]);
+    const one = dayWith([{ planId: 'ravioli' }]);
+    const two = dayWith([{ planId: 'ravioli' }, { planId: 'ravioli', id: 's2', ownDough: true }]);
+    const weighed = dayWork(one, plans(5000)).doughs[0]!.parts.find(
+      ({ id }) => id === flour!.id,
+    )!.g;
+    const enoughForOne = plans(weighed * 1.5);
+    expect(dayWork(one, enoughForOne).short).toEqual([]);
+    const { timetable } = solveDay(two, enoughForOne);
+    expect(timetable.feasible).toBe(false);
+    expect(timetable.short).toEqual([
+      expect.objectContaining({ id: flour!.id, haveG: weighed * 1.5 }),
+    ]);
+    expect(timetable.short[0]!.needsG).toBeCloseTo(2 * weighed, 0);
+  });
+
   it('know how long every shipped preparation takes', () => {
     for (const { id } of startingPantry.preparations.values()) {
       if (id !== 'raw') expect(PREPARATION_TIMES[id]).toBeDefined();

@@ -1,6 +1,7 @@
 import { startingBasis, type Basis } from '../../basis/basis';
 import { traysNeeded } from '../../filling/cooling';
 import type { CoolingFigures } from '../../plan/model/fillingFigures';
+import { inHand, isShort, type InHand } from '../../plan/model/flourInHand';
 import { FieldError } from '../../range';
 import { chainsOf } from '../engine/bound';
 import type { Dislikes, Hand, Problem } from '../engine/problem';
@@ -32,6 +33,8 @@ export interface DayWork {
   readonly nightBefore: readonly NightBefore[];
   /** Hot fillings that cool slower than the limits as their cooks spread them. */
   readonly slowCooling: readonly SlowCooling[];
+  /** Ingredients of which all doughs together take more than there is. */
+  readonly short: readonly InHand[];
   /** What no timetable can mend: a plan that is not there, a shape that fits no sheet. */
   readonly troubles: readonly string[];
 }
@@ -130,6 +133,11 @@ export function dayWork(
       const { filling } = of[0]!.result;
       return filling.cooling.late ? [slowCooling(day, of, totalG / filling.densityGPerMl)] : [];
     }),
+    short: inHand(
+      doughs.flatMap((dough) => dough.services.flatMap(({ plan }) => plan.dough.parts)),
+      doughs.flatMap(({ parts }) => parts),
+      basis,
+    ).filter(isShort),
     troubles,
   };
 }

@@ -72,6 +72,7 @@ export interface Timetable {
   readonly feasible: boolean;
   readonly breaches: readonly { readonly says: string; readonly task: string }[];
   readonly slowCooling: DayWork['slowCooling'];
+  readonly short: DayWork['short'];
   /** What no timetable can mend. */
   readonly troubles: readonly string[];
   readonly startsMin: number;
@@ -149,9 +150,12 @@ export function timetableOf(work: DayWork, solved: Solved, write: WriteFigure): 
         rounds: own.filter(({ kind }) => kind === 'round').length,
       };
     }),
-    feasible: breaches.length + work.slowCooling.length + work.troubles.length === 0,
+    feasible: [breaches, work.slowCooling, work.short, work.troubles].every(
+      ({ length }) => length === 0,
+    ),
     breaches: saidOnce(work, solved, write),
     slowCooling: work.slowCooling,
+    short: work.short,
     troubles: work.troubles,
     startsMin: starts.length > 0 ? Math.min(...starts) : 0,
     endsMin: ends.length > 0 ? Math.max(...ends) : 0,
@@ -252,6 +256,7 @@ export function timetableFile(work: DayWork, timetable: Timetable) {
     },
     breaches: timetable.breaches,
     slowCooling: timetable.slowCooling,
+    short: timetable.short,
     troubles: timetable.troubles,
     nightBefore: work.nightBefore,
     services: timetable.services.map(({ atMin, fromMin, toMin, ...rest }) => ({
