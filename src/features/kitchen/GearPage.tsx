@@ -69,6 +69,13 @@ export function GearPage({ stored, edition }: { stored: Kitchen; edition: number
                 </li>
               ))}
             </ul>
+            <p className="mt-2">
+              Your dial isn’t among these? Take one that is near, then{' '}
+              <Link href="/kitchen#rollers" className="link">
+                measure what its steps leave
+              </Link>
+              .
+            </p>
           </section>
           <div className="grid content-start gap-6">
             <section aria-label="To cut with">

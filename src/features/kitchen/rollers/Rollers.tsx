@@ -28,7 +28,7 @@ export function Rollers({
     return next;
   };
   return (
-    <section aria-label="Rollers">
+    <section aria-label="Rollers" id="rollers" className="scroll-mt-16">
       <h2 className="text-lead">Rollers</h2>
       <p className="max-w-prose text-ink-dim">
         A dial’s number means nothing without the machine: these are the millimetres between the
