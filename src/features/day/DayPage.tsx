@@ -272,7 +272,7 @@ export function DayPage({
           />
         )}
         {/* Its place is kept until it is there. */}
-        {!shown && !failed && day.services.length > 0 && <div className="min-h-[80dvh]" />}
+        {!shown && !failed && day.services.length > 0 && <div className="min-h-dvh" />}
         {shown && shown.timetable.services.length > 0 && (
           <DayClock
             day={day}

@@ -68,7 +68,8 @@ export function TroubleList({
         {breaches.length > 6 && <p className="text-ink-dim">and {breaches.length - 6} more.</p>}
       </div>
       {breaches.length > 0 && !underWay && (
-        <div className="no-print">
+        // Room for the two that most days need: the clock below stays where it is once they are found.
+        <div className="no-print min-h-[11.5rem] md:min-h-[7.9rem]">
           <h2 className="font-display text-lead font-semibold">Ways to make it fit</h2>
           {!here && <p className="mt-1 text-ink-dim">Trying changes, one at a time…</p>}
           {here?.length === 0 && (

@@ -33,14 +33,18 @@ interface Found extends Omit<TimetableState, 'shown'> {
   readonly found: Omit<OnClock, 'timetable'> | null;
 }
 
+/** A page that opens waits so long for the best timetable, ms, rather than move its blocks under the eye. */
+const PATIENCE_MS = 1500;
+
 /** Changes of a field typed in a row are one question, ms. */
 const QUIET_MS = 120;
 
 const NO_PROGRESS: Progress = {};
 
 /**
- * Puts a day on the clock in the worker: the first timetable at once, better ones as they are found. The newest
- * day wins; what is shown stays until there is something to take its place.
+ * Puts a day on the clock in the worker: a page that opens shows the best timetable, where that is soon found;
+ * a changed day its first at once and better ones as they are found. The newest day wins; what is shown stays
+ * until there is something to take its place.
  * @param progress what is done, and what stood; left out for a day as it was planned
  */
 export function useTimetable(
@@ -56,6 +60,7 @@ export function useTimetable(
   const [state, setState] = useState<Found>({ found: null, busy: wanted, failed: null });
   const { text } = useUnits();
   const newest = useRef(0);
+  const opens = useRef(true);
   // Names and notes move nothing on the clock.
   const asked = useMemo(() => JSON.stringify({ ...day, name: '', note: '' }), [day]);
   useEffect(() => {
@@ -67,8 +72,11 @@ export function useTimetable(
       setState((last) => ({ ...last, busy: true, failed: null }));
       const work = dayWork(day, plans, basis, progress);
       const question = { day, plans: [...plans], basis: parts, progress };
+      const since = performance.now();
       const show = (solved: Solved, soonerMin: OnClock['soonerMin'], busy: boolean) => {
-        if (!mine()) return;
+        const waits = opens.current && busy;
+        if (!mine() || (waits && performance.now() - since < PATIENCE_MS)) return;
+        opens.current = false;
         setState({ found: { work, solved, soonerMin }, busy, failed: null });
       };
       let over = false;
