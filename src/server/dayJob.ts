@@ -1,7 +1,7 @@
 import { database } from './database';
 import { drawPdf, type DayJob } from './pdf/thread';
 import { readPreferences } from './preferences';
-import { getBasisParts } from './repositories/basis';
+import { basisPartsOf } from './repositories/basis';
 import { getDay } from './repositories/days';
 import { plansKept } from './repositories/plans';
 
@@ -24,7 +24,10 @@ export async function dayAsFile(
     kind: 'day',
     day,
     plans: stored.map((each) => [each.id, each.plan]),
-    basis: getBasisParts(db),
+    basis: basisPartsOf(
+      db,
+      stored.map(({ plan }) => plan),
+    ),
     units,
     what,
   });

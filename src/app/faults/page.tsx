@@ -3,7 +3,7 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { FaultsPage, type FaultsOf } from '@/features/faults/FaultsPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { foundCauses } from '@/server/repositories/faults';
 import { getPlan } from '@/server/repositories/plans';
 import { getRun } from '@/server/repositories/runs';
@@ -41,7 +41,7 @@ export default async function Page({ searchParams }: Props) {
       runId: null,
       plan,
       events: null,
-      basis: getBasisParts(db),
+      basis: basisPartsOf(db, plan ? [plan] : []),
       found,
     };
   });

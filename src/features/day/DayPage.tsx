@@ -12,6 +12,7 @@ import { parseDay, type Day } from '@/core/schedule/document/day';
 import { changesBetween } from '@/core/schedule/live/changes';
 import type { Block } from '@/core/schedule/timetable/blocks';
 import { useAction } from '@/features/actions/useAction';
+import { useWholePantry } from '@/features/pantry/useWholePantry';
 import { startServiceRun } from '@/server/actions/days';
 import type { PlanChoice } from '@/server/repositories/findPlans';
 import { useCommands, type Command } from '@/ui/commands/commands';
@@ -67,7 +68,7 @@ export function DayPage({
   edition,
   plans,
   choices,
-  parts,
+  parts: given,
   notice,
   timeZone,
 }: DayPageProps) {
@@ -124,6 +125,9 @@ export function DayPage({
   );
 
   const known = useDayPlans(plans, day, choices);
+  // A plan put on since may use rows that the page did not come with.
+  const { rows } = useWholePantry(given.pantry, known.size > plans.length);
+  const parts = useMemo(() => ({ ...given, pantry: rows }), [given, rows]);
   const basis = useMemo(() => basisFrom(parts), [parts]);
   const progress = useProgress(id);
   useOthersDay(id, editor, {

@@ -6,6 +6,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/plan/document/schema';
 import type { StationId } from '@/core/plan/stations';
 import type { TestedBatch } from '@/server/repositories/batch';
+import { useWholePantry } from '../pantry/useWholePantry';
 import { BenchBar } from '@/ui/layout/BenchBar';
 import { whenIdle } from '@/ui/layout/whenIdle';
 import { useView } from '@/ui/layout/ViewContext';
@@ -39,8 +40,9 @@ export interface PlanPageProps {
 
 /** The plan page: the run, the open station, the piece, the tally. */
 export function PlanPage({ id, stored, kitchen, basisParts, batch }: PlanPageProps) {
-  const basis = useMemo(() => basisFrom(basisParts), [basisParts]);
-  const editor = usePlanEditor(id, stored, basis);
+  const { rows, whole } = useWholePantry(basisParts.pantry, true);
+  const basis = useMemo(() => basisFrom({ ...basisParts, pantry: rows }), [basisParts, rows]);
+  const editor = usePlanEditor(id, stored, { basis, whole });
   return (
     <EditorProvider editor={editor} planId={id} kitchen={kitchen} basis={basis} batch={batch}>
       <PlanBench id={id} />

@@ -9,6 +9,7 @@ import { PLAN_FIELDS } from '@/core/plan/document/planFields';
 import { MADE_FEELS, type NewPlan } from '@/core/plan/questions/newPlan';
 import { FAMILY_IDS, familyOf, type FamilyId } from '@/core/shapes/families';
 import { beginPlan } from '@/server/actions/plans';
+import { useWholePantry } from '../pantry/useWholePantry';
 import { Button } from '@/ui/buttons/Button';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { CheckField } from '@/ui/fields/CheckField';
@@ -67,7 +68,8 @@ export function NewPlanForm({ fillings, doughs, egg, ownRows }: NewPlanFormProps
   const [flourG, setFlourG] = useState(400);
   const [eggs, setEggs] = useState(4);
   const [had, setHad] = useState(false);
-  const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
+  const { rows } = useWholePantry(ownRows, true);
+  const pantry = useMemo(() => pantryWith(rows), [rows]);
   const recipe = useRecipe(pantry, egg);
   const own =
     from === 'recipe'

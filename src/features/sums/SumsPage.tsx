@@ -1,5 +1,6 @@
 'use client';
 
+import { useWholePantry } from '../pantry/useWholePantry';
 import { Link } from '@/ui/layout/Link';
 import { useMemo, type ComponentType } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
@@ -58,7 +59,8 @@ export function SumsPage({
   kitchen: Kitchen;
   ownRows: PantryRows;
 }) {
-  const pantry = useMemo(() => pantryWith(ownRows), [ownRows]);
+  const { rows } = useWholePantry(ownRows, true);
+  const pantry = useMemo(() => pantryWith(rows), [rows]);
   const shown = SUMS.find(({ id }) => id === sum) ?? SUMS[0];
   const { name, asks } = shown;
   const Part = SUM_PARTS[sum];

@@ -3,7 +3,7 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app';
 import { DayPage } from '@/features/day/DayPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { getDay } from '@/server/repositories/days';
 import { planChoices } from '@/server/repositories/findPlans';
 import { getKitchen } from '@/server/repositories/kitchen';
@@ -45,7 +45,10 @@ export default async function Page({ params }: Props) {
         edition={edition}
         plans={own.map((stored) => [stored.id, stored.plan])}
         choices={[...choices.values()]}
-        parts={getBasisParts(db)}
+        parts={basisPartsOf(
+          db,
+          own.map(({ plan }) => plan),
+        )}
         notice={null}
         timeZone={getKitchen(db).timeZone}
       />

@@ -4,7 +4,7 @@ import { PlanPage } from '@/features/plan/PlanPage';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { testedBatch } from '@/server/repositories/batch';
 import { getPlan } from '@/server/repositories/plans';
 
@@ -27,7 +27,7 @@ export default async function Page({ params }: Props) {
         id={id}
         stored={{ plan, edition, revision }}
         kitchen={getKitchen(database())}
-        basisParts={getBasisParts(database())}
+        basisParts={basisPartsOf(database(), [plan])}
         batch={testedBatch(database(), id, new Date())}
       />
     </NuqsAdapter>

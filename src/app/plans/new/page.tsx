@@ -11,6 +11,7 @@ import { ImportPlan } from '@/features/plans/ImportPlan';
 import { NewPlanForm } from '@/features/plans/NewPlanForm';
 import { StartPlan } from '@/features/plans/StartPlan';
 import { database } from '@/server/database';
+import { rowsFor } from '@/core/plan/model/withLearnt';
 import { ownRows } from '@/server/repositories/pantry';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getBasis } from '@/server/repositories/basis';
@@ -71,7 +72,7 @@ export default function Page() {
             says,
           }))}
           egg={{ eggG: kitchen.eggG, yolkG: kitchen.yolkG }}
-          ownRows={ownRows(db)}
+          ownRows={rowsFor([], ownRows(db))}
         />
         <details className="mt-8">
           <summary className="min-h-[44px] py-2 font-display text-lead font-semibold">

@@ -5,6 +5,7 @@ import { SumsPage } from '@/features/sums/SumsPage';
 import { SUMS } from '@/features/sums/sumList';
 import { database } from '@/server/database';
 import { getKitchen } from '@/server/repositories/kitchen';
+import { rowsFor } from '@/core/plan/model/withLearnt';
 import { ownRows } from '@/server/repositories/pantry';
 
 interface Props {
@@ -23,7 +24,7 @@ export default async function Page({ params }: Props) {
   const db = database();
   return (
     <NuqsAdapter>
-      <SumsPage sum={found.id} kitchen={getKitchen(db)} ownRows={ownRows(db)} />
+      <SumsPage sum={found.id} kitchen={getKitchen(db)} ownRows={rowsFor([], ownRows(db))} />
     </NuqsAdapter>
   );
 }

@@ -3,7 +3,7 @@ import { withRules, type RuleId } from '../../basis/rules';
 import type { Learnt, QuantityId } from '../../basis/learnt';
 import { learntOfKey } from '../../calibrate/learntKeys';
 import { QUANTITIES } from '../../calibrate/quantities';
-import { makePantry, rowsUsed } from '../../composition/pantry';
+import { makePantry, rowsUsed, startingPantry, type PantryRows } from '../../composition/pantry';
 import { USUAL } from '../document/planFields';
 import type { Plan } from '../document/schema';
 import type { PlanAtBench } from './atBench';
@@ -126,6 +126,31 @@ export const learntOfFigure = (found: readonly Learnt[], figure: string): readon
   found.filter(({ quantity }) =>
     (QUANTITIES[quantity].moves as readonly string[]).includes(figure),
   );
+
+/**
+ * Of a cook's own rows those that plans may be worked out on: what they use, and what stands in place of shipped
+ * rows, which a remedy or an egg may be taken from.
+ * @example rowsFor([plan], ownRows).ingredients // its mill flour; not the 2,000 rows that it has nothing of
+ */
+export function rowsFor(
+  plans: readonly Plan[],
+  { ingredients, preparations }: PantryRows,
+): PantryRows {
+  const parts = plans.flatMap((plan) => [...onPiece(plan), ...plan.filling.parts]);
+  const pick = <T extends { readonly id: string }>(
+    own: readonly T[],
+    shipped: ReadonlyMap<string, T>,
+    used: ReadonlySet<string>,
+  ) => own.filter(({ id }) => used.has(id) || shipped.has(id));
+  return {
+    ingredients: pick(ingredients, startingPantry.ingredients, new Set(parts.map(({ id }) => id))),
+    preparations: pick(
+      preparations,
+      startingPantry.preparations,
+      new Set(plans.flatMap(({ filling }) => filling.parts.map(({ preparation }) => preparation))),
+    ),
+  };
+}
 
 /** What a plan uses of a basis, in parts that can be sent and kept. */
 export const basisPartsFor = (plan: Plan, { pantry, learnt, alsoHandles }: Basis): BasisParts => ({

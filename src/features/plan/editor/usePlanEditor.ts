@@ -1,7 +1,8 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import type { Basis } from '@/core/basis/basis';
-import type { Pantry } from '@/core/composition/pantry';
+import { pantryWith, type Pantry, type PantryRows } from '@/core/composition/pantry';
 import { asPlanCheck } from '@/core/plan/document/planError';
 import type { Plan } from '@/core/plan/document/schema';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
@@ -22,8 +23,13 @@ const loadReader = async (pantry: Pantry, plan: Plan): Promise<(document: unknow
 export function usePlanEditor(
   id: string,
   { plan, ...at }: { plan: Plan; edition: number; revision: number },
-  basis: Basis,
+  { basis, whole }: { basis: Basis; whole: Promise<PantryRows> },
 ): DocumentEditor<Plan> {
+  // What is put in may be of rows that came after the page.
+  const newest = useRef(basis);
+  useEffect(() => {
+    newest.current = basis;
+  }, [basis]);
   return useDocumentEditor(
     {
       key: id,
@@ -31,10 +37,10 @@ export function usePlanEditor(
       name: 'plan',
       check: (changed: Plan) =>
         asPlanCheck(() => {
-          evaluatePlan(changed, basis);
+          evaluatePlan(changed, newest.current);
           return changed;
         }),
-      loadReader: () => loadReader(basis.pantry, plan),
+      loadReader: async () => loadReader(pantryWith(await whole), plan),
     },
     { document: plan, ...at },
   );

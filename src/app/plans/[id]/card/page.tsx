@@ -3,7 +3,7 @@ import { BenchCard } from '@/features/card/BenchCard';
 import { database } from '@/server/database';
 import { orNotFound } from '@/server/orNotFound';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 export const metadata: Metadata = { title: 'Bench card' };
@@ -16,7 +16,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       id={id}
       plan={plan}
       revision={revision}
-      basisParts={getBasisParts(database())}
+      basisParts={basisPartsOf(database(), [plan])}
       kitchenName={getKitchen(database()).name}
     />
   );

@@ -8,7 +8,7 @@ import { database } from '@/server/database';
 import { drawPdf } from '@/server/pdf/thread';
 import { answer, fileAnswer } from '@/server/planRequests';
 import { readPreferences } from '@/server/preferences';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { getDay } from '@/server/repositories/days';
 import { getKitchen } from '@/server/repositories/kitchen';
 import { getPlan } from '@/server/repositories/plans';
@@ -31,7 +31,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
     const pdf = await drawPdf({
       kind: 'card',
       plan: planFor(plan, service),
-      basis: getBasisParts(db),
+      basis: basisPartsOf(db, [plan]),
       paper: asked.paper,
       units,
       kitchenName: getKitchen(db).name,

@@ -6,7 +6,7 @@ import { drawPdf } from '@/server/pdf/thread';
 import { answer, fileAnswer } from '@/server/planRequests';
 import { readPreferences } from '@/server/preferences';
 import { getKitchen } from '@/server/repositories/kitchen';
-import { getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 /** The bench card as a PDF, in the user's units: `?paper=a4|letter`, `&back=1` with what goes wrong on its back. */
@@ -21,7 +21,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
     const pdf = await drawPdf({
       kind: 'card',
       plan,
-      basis: getBasisParts(db),
+      basis: basisPartsOf(db, [plan]),
       paper,
       units,
       kitchenName: getKitchen(db).name,

@@ -4,7 +4,7 @@ import { check } from '@/server/check';
 import { database } from '@/server/database';
 import { drawPdf } from '@/server/pdf/thread';
 import { answer, fileAnswer, nothingToPrint, templateSchema } from '@/server/planRequests';
-import { getBasis, getBasisParts } from '@/server/repositories/basis';
+import { basisPartsOf, getBasis } from '@/server/repositories/basis';
 import { getPlan } from '@/server/repositories/plans';
 
 /**
@@ -29,7 +29,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
     }
     const pages = templatePages(plan, basis, { template, paper });
     if (pages.length === 0) return nothingToPrint();
-    const parts = getBasisParts(db);
+    const parts = basisPartsOf(db, [plan]);
     const pdf = await drawPdf({ kind: 'template', plan, basis: parts, paper, template, name });
     return fileAnswer(pdf, { name, extension: 'pdf', type: 'application/pdf' });
   }, 'look');
