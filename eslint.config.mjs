@@ -16,6 +16,19 @@ const config = [
       ],
     },
   },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    rules: {
+      // Who forgets to pass what the kitchen taught would be given what it started with, and never know.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'AssignmentPattern[right.name=/^starting(Rules|Basis|Pantry)$/]',
+          message: 'Rules, a basis and a pantry are passed by whoever calls.',
+        },
+      ],
+    },
+  },
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'public/**', '.cache/**'] },
 ];
 

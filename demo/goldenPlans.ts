@@ -1,3 +1,4 @@
+import { startingPantry } from '../src/core/composition/pantry';
 import { readdirSync, readFileSync } from 'node:fs';
 import { FAMILY_IDS } from '../src/core/shapes/families';
 import { parsePlan } from '../src/core/plan/document/parsePlan';
@@ -5,7 +6,7 @@ import type { Plan } from '../src/core/plan/document/schema';
 import { startingPlans } from '../src/core/plan/starting/startingPlans';
 
 const demoPlan = (name: string): Plan =>
-  parsePlan(JSON.parse(readFileSync(`demo/plans/${name}.json`, 'utf8')));
+  parsePlan(JSON.parse(readFileSync(`demo/plans/${name}.json`, 'utf8')), startingPantry);
 
 /** For tests: the demo's plans by their files' names. */
 export const DEMO_PLANS: ReadonlyMap<string, Plan> = new Map(

@@ -2,6 +2,7 @@
  * npm run bench [-- PART ...]: how long the product's own work takes, and what the plan page weighs. Each row is
  * said as it is measured.
  */
+import { startingRules } from '../src/core/basis/rules';
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
@@ -90,16 +91,17 @@ async function core() {
     ...Object.fromEntries(
       FAMILY_IDS.map((id) => [
         `plan worked out, ${id}`,
-        () => void evaluatePlan(startingPlans[id]),
+        () => void evaluatePlan(startingPlans[id], startingBasis),
       ]),
     ),
     'plan worked out, dead heat found at once': () =>
-      void evaluatePlan(both(startingPlans.ravioliSquare, 616, 928)),
+      void evaluatePlan(both(startingPlans.ravioliSquare, 616, 928), startingBasis),
     'plan worked out, dead heat that searches every band': () =>
-      void evaluatePlan(both(startingPlans.ravioliSquare, 400, 5000)),
-    'plan worked out, 12 kg of yolk-rich dough in whole eggs': () => void evaluatePlan(large),
+      void evaluatePlan(both(startingPlans.ravioliSquare, 400, 5000), startingBasis),
+    'plan worked out, 12 kg of yolk-rich dough in whole eggs': () =>
+      void evaluatePlan(large, startingBasis),
     'plan document read and checked': () =>
-      void parsePlan(JSON.parse(JSON.stringify(startingPlans.ravioliSquare))),
+      void parsePlan(JSON.parse(JSON.stringify(startingPlans.ravioliSquare)), startingPantry),
   });
   const egg = { eggG: 50, yolkG: 17 };
   const blend = {
@@ -114,6 +116,7 @@ async function core() {
     void eggOptions(
       { blend, given: { kind: 'dough', g }, egg, style: 'plain', yolkShare },
       startingPantry,
+      { rules: startingRules },
     );
   await time(EGGS_MS, {
     'egg options for 616 g of dough': () => options(616),

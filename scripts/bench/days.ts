@@ -1,4 +1,5 @@
 /** How soon a day stands on the clock, how near it comes to its best, and how the scheduler does on known instances. */
+import { startingPantry } from '../../src/core/composition/pantry';
 import { readFileSync } from 'node:fs';
 import { startingBasis } from '../../src/core/basis/basis';
 import { kitchenSchema } from '../../src/core/kitchen/kitchen';
@@ -40,7 +41,7 @@ function sixPlans() {
   const plans = new Map(
     FILES.map((name) => [
       name,
-      parsePlan(JSON.parse(readFileSync(`demo/plans/${name}.json`, 'utf8'))),
+      parsePlan(JSON.parse(readFileSync(`demo/plans/${name}.json`, 'utf8')), startingPantry),
     ]),
   );
   const date = '2026-11-26';

@@ -1,3 +1,4 @@
+import { startingRules } from '../../src/core/basis/rules';
 import { startingBasis } from '../../src/core/basis/basis';
 import { coreFrozen } from '../../src/core/boil/coreFrozen';
 import { coreThawed } from '../../src/core/boil/coreThawed';
@@ -60,7 +61,7 @@ export function riskRows(): Row[] {
       'seep of a hold of a day, bare tray',
       0.1,
       (i) =>
-        seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'bare' }, undefined, {
+        seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'bare' }, startingRules, {
           untilFace: 0.47,
           untilS: DAY_S,
         }),
@@ -69,7 +70,7 @@ export function riskRows(): Row[] {
       'seep of a hold of a day, semolina',
       0.2,
       (i) =>
-        seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'semolina' }, undefined, {
+        seep({ ...sheet, thicknessMm: 0.8 + i * 1e-7, surface: 'semolina' }, startingRules, {
           untilFace: 0.47,
           untilS: DAY_S,
         }),
@@ -77,7 +78,7 @@ export function riskRows(): Row[] {
     ['middle hot, thawed', 0.01, (i) => coreThawed({ ...piece, fromC: 6 + i * 1e-6 })],
     ['middle hot, frozen', 0.3, (i) => coreFrozen({ ...piece, fromC: -18 - (i % 9) * 1e-3 })],
     ['eight margins of a new sheet', 1, (i) => marginsOf(modelOf(other(i), startingBasis))],
-    ['plan worked out, all of it, a new sheet', 1.5, (i) => evaluatePlan(other(i))],
+    ['plan worked out, all of it, a new sheet', 1.5, (i) => evaluatePlan(other(i), startingBasis)],
     ['map of 12 × 12', 2, () => balanceMap(map, 12)],
     ['map of 24 × 24', 2, () => balanceMap(map, 24)],
     ['map of 48 × 48', 2, () => balanceMap(map)],

@@ -45,7 +45,10 @@ const COMMON = {
   kitchen: startingKitchen,
   METRIC,
   model: modelOf(plan, startingBasis),
-  mound: capMound({ doseG: 9, densityGPerMl: 1.04, yieldStressPa: 900, laid: 'piped' }),
+  mound: capMound(
+    { doseG: 9, densityGPerMl: 1.04, yieldStressPa: 900, laid: 'piped' },
+    startingRules,
+  ),
   pantry: startingPantry,
   plan,
   ravioliSquare,

@@ -199,7 +199,9 @@ describe('how a margin stands', () => {
     [1.149, 'edge'],
     [1.15, 'holds'],
     [9, 'holds'],
-  ] as const)('%d: %s', (margin, state) => expect(stateOfMargin(margin)).toBe(state));
+  ] as const)('%d: %s', (margin, state) =>
+    expect(stateOfMargin(margin, startingRules)).toBe(state),
+  );
 
   it('the worst of several is theirs together', () => {
     expect(worst('holds', 'edge', 'holds')).toBe('edge');

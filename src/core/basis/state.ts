@@ -1,12 +1,12 @@
-import { startingRules, type Rules } from './rules';
+import type { Rules } from './rules';
 
 /** How something stands; the interface gives each a colour, a mark and a word. */
 export const STATES = ['holds', 'edge', 'fails'] as const;
 
 export type State = (typeof STATES)[number];
 
-/** State of a margin (capacity ÷ demand). `stateOfMargin(1.11)` → `'edge'` */
-export function stateOfMargin(margin: number, rules: Rules = startingRules): State {
+/** State of a margin (capacity ÷ demand). `stateOfMargin(1.11, startingRules)` → `'edge'` */
+export function stateOfMargin(margin: number, rules: Rules): State {
   if (margin < 1) return 'fails';
   return margin < rules['risk.edge'].value ? 'edge' : 'holds';
 }

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { layingOf } from '../layout/laying';
 import { inSheets, sheetRun } from './sheetRun';
@@ -110,8 +111,8 @@ describe('sheetRun', () => {
 
 describe('trimPortions', () => {
   it('counts whole plates of ribbons and bowls of squares', () => {
-    expect(trimPortions(214, 'ribbons')).toBe(2);
-    expect(trimPortions(214, 'soup')).toBe(5);
-    expect(trimPortions(214, 'waste')).toBe(0);
+    expect(trimPortions(214, 'ribbons', startingRules)).toBe(2);
+    expect(trimPortions(214, 'soup', startingRules)).toBe(5);
+    expect(trimPortions(214, 'waste', startingRules)).toBe(0);
   });
 });

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 import { TRIM_USABLE } from './yield';
 
@@ -7,9 +7,9 @@ export type TrimUse = 'ribbons' | 'soup' | 'waste';
 
 /**
  * Whole portions that a weight of trim gives; 0 when it is thrown out. Rule on a portion's weight.
- * @example trimPortions(214, 'ribbons') // 2
+ * @example trimPortions(214, 'ribbons', startingRules) // 2
  */
-export const trimPortions = (g: number, use: TrimUse, rules: Rules = startingRules): number =>
+export const trimPortions = (g: number, use: TrimUse, rules: Rules): number =>
   use === 'waste' ? 0 : Math.floor(g / rules[`batch.${use}`].value + 1e-9);
 
 /**
@@ -17,15 +17,13 @@ export const trimPortions = (g: number, use: TrimUse, rules: Rules = startingRul
  * @param trimG 0 to 100000 g
  * @param portionG 20 to 500 g; a plate of ribbons when left out
  * @throws FieldError out of range
- * @example trimToNoodles({ trimG: 320 }) // { usableG: 272, portions: 3 }
+ * @example trimToNoodles({ trimG: 320 }, startingRules) // { usableG: 272, portions: 3 }
  */
-export function trimToNoodles({
-  trimG,
-  portionG = startingRules['batch.ribbons'].value,
-}: {
-  trimG: number;
-  portionG?: number | undefined;
-}): { usableG: number; portions: number } {
+export function trimToNoodles(
+  { trimG, portionG: asked }: { trimG: number; portionG?: number | undefined },
+  rules: Rules,
+): { usableG: number; portions: number } {
+  const portionG = asked ?? rules['batch.ribbons'].value;
   requireInRange('trimG', trimG, { min: 0, max: 100_000, unit: 'g' });
   requireInRange('portionG', portionG, { min: 20, max: 500, unit: 'g' });
   const usableG = trimG * TRIM_USABLE;

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { airSwelling } from '../physics/air';
 import { SEA_LEVEL_KPA } from '../physics/constants';
 
@@ -35,7 +35,7 @@ export function burst(
     bathC: number;
     kPa?: number;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): Burst {
   return {
     room:

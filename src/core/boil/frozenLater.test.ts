@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import fc from 'fast-check';
 import { startingRules as rules } from '../basis/rules';
 import { FAMILY_IDS } from '../shapes/families';
@@ -27,7 +28,7 @@ describe('a frozen piece', () => {
   });
 
   it.each(FAMILY_IDS)('takes longer than a fresh one in every shape: %s', (family) => {
-    const { fresh, fromFrozen } = evaluatePlan(planWith({}, family)).boil;
+    const { fresh, fromFrozen } = evaluatePlan(planWith({}, family), startingBasis).boil;
     expect(fromFrozen.potMin).toBeGreaterThan(fresh.potMin + 0.3);
     expect(fromFrozen.potMin).toBeLessThan(fresh.potMin + 4);
   });

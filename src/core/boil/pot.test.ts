@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { startingRules } from '../basis/rules';
 import { airPressure, airSwelling, boilingPoint } from '../physics/air';
 import { burst } from './burst';
 import { largestLoad, potDip } from './potDip';
@@ -103,15 +104,18 @@ describe('air in a piece', () => {
   });
 
   const margin = (change: object = {}) => {
-    const { room, growth } = burst({
-      seal: 1,
-      style: 'simmer',
-      lipMargin: 1.4,
-      air: 0.03,
-      fromC: 20,
-      bathC: 98,
-      ...change,
-    });
+    const { room, growth } = burst(
+      {
+        seal: 1,
+        style: 'simmer',
+        lipMargin: 1.4,
+        air: 0.03,
+        fromC: 20,
+        bathC: 98,
+        ...change,
+      },
+      startingRules,
+    );
     return room / growth;
   };
 

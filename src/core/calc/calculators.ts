@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import * as z from 'zod';
 import { coreTime } from '../boil/coreTime';
 import { potDip } from '../boil/potDip';
@@ -100,7 +101,7 @@ export const calculators: Readonly<Record<string, Calculator>> = {
         .optional(),
     }),
     ({ parts: dough, rh, style = 'plain' }) => {
-      const h = hydration(dough, startingPantry, { rh, style });
+      const h = hydration(dough, startingPantry, { rh, style, rules: startingRules });
       return {
         flourG: h.flourG,
         waterG: h.waterG,
@@ -138,7 +139,7 @@ export const calculators: Readonly<Record<string, Calculator>> = {
     ({ parts: filling, targetFreeWaterShare }) => {
       requireInRange('targetFreeWaterShare', targetFreeWaterShare, { min: 0, max: 0.5 });
       const waterG = waterToCookOff(compose(filling, startingPantry), targetFreeWaterShare);
-      return { waterG, minutes: panDryingTime({ waterG }) };
+      return { waterG, minutes: panDryingTime({ waterG }, startingRules) };
     },
   ),
   yieldStressFromSpread: calculator(
@@ -169,7 +170,7 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   ),
   openTime: calculator(
     z.strictObject({ thicknessMm: number, waterShare: number, tempC: number, rh: number }),
-    (input) => ({ minutes: openTime(input) }),
+    (input) => ({ minutes: openTime(input, startingRules) }),
   ),
   airSwelling: calculator(
     z.strictObject({ fromC: number, toC: number, kPa: number.optional() }),
@@ -223,7 +224,7 @@ export const calculators: Readonly<Record<string, Calculator>> = {
   ),
   trimToNoodles: calculator(
     z.strictObject({ trimG: number, portionG: number.optional() }),
-    (input) => trimToNoodles(input),
+    (input) => trimToNoodles(input, startingRules),
   ),
   batchYield: calculator(z.strictObject({ usedShare: number, rerolls: number }), (input) => ({
     yield: batchYield(input),
@@ -258,18 +259,21 @@ function eggSolve({
     throw new FieldError('doughG', 'or flourG or eggs must be given, one of the three');
   }
   const egg = { eggG, yolkG };
-  const flours = hydration(flourParts, startingPantry, { field: 'flourParts' });
+  const flours = hydration(flourParts, startingPantry, {
+    field: 'flourParts',
+    rules: startingRules,
+  });
   const { blend } = doughCharacter(flourParts, flours, egg, startingPantry);
   return {
-    options: eggOptions({ blend, given: only, egg, style: 'plain', yolkShare }, startingPantry).map(
-      (option) => ({
-        eggs: option.eggs,
-        yolks: option.yolks,
-        waterG: option.waterG,
-        flourG: option.flourG,
-        hydration: option.hydration,
-      }),
-    ),
+    options: eggOptions({ blend, given: only, egg, style: 'plain', yolkShare }, startingPantry, {
+      rules: startingRules,
+    }).map((option) => ({
+      eggs: option.eggs,
+      yolks: option.yolks,
+      waterG: option.waterG,
+      flourG: option.flourG,
+      hydration: option.hydration,
+    })),
   };
 }
 

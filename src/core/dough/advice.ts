@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { DoughMakeup } from './makeup';
 
 /** Something this very dough will do, and what helps. */
@@ -15,7 +15,7 @@ export interface DoughAdvice {
 export function doughAdvice(
   { glutenRatio, fibreShare, yolkShare, fatShare, saltShare, glutenFreeShare }: DoughMakeup,
   groups: ReadonlySet<string>,
-  rules: Rules = startingRules,
+  rules: Rules,
 ): DoughAdvice[] {
   const reference = rules['dough.gluten.reference'].value;
   const found: DoughAdvice[] = [];

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** What kneads the dough. */
 export type Kneader = 'hand' | 'mixer' | 'processor';
@@ -11,7 +11,7 @@ export type Kneader = 'hand' | 'mixer' | 'processor';
  */
 export const development = (
   { by, minutes, folds }: { by: Kneader; minutes: number; folds: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number =>
   Math.min(
     1,
@@ -20,6 +20,6 @@ export const development = (
       rules['dough.knead.fold'].value * folds,
   );
 
-/** Minutes of kneading until it is kneaded enough. `kneadWanted('hand')` → `8.06` */
-export const kneadWanted = (by: Kneader, rules: Rules = startingRules): number =>
+/** Minutes of kneading until it is kneaded enough. `kneadWanted('hand', startingRules)` → `8.06` */
+export const kneadWanted = (by: Kneader, rules: Rules): number =>
   -rules[`dough.knead.tau.${by}`].value * Math.log(1 - rules['dough.knead.enough'].value);

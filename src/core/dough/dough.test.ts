@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { flourMoisture } from './flourMoisture';
@@ -36,21 +37,27 @@ describe('targetHydration', () => {
   });
 
   it('lands near 0.393 for whole-egg dough and 0.49 for water dough', () => {
-    expect(targetHydration(at({}))).toBeCloseTo(0.3931, 4);
-    expect(targetHydration(at({ eggSolidsRatio: 0, fatRatio: 0 }))).toBeCloseTo(0.49, 9);
+    expect(targetHydration(at({}), startingRules)).toBeCloseTo(0.3931, 4);
+    expect(targetHydration(at({ eggSolidsRatio: 0, fatRatio: 0 }), startingRules)).toBeCloseTo(
+      0.49,
+      9,
+    );
     // Half way in egg solids is half way down.
-    expect(targetHydration(at({ eggSolidsRatio: 0.06, fatRatio: 0 }))).toBeCloseTo(0.4475, 9);
+    expect(targetHydration(at({ eggSolidsRatio: 0.06, fatRatio: 0 }), startingRules)).toBeCloseTo(
+      0.4475,
+      9,
+    );
   });
 
   it('shifts with the way of working', () => {
     const shift = (style: 'benchFlourFree' | 'rolledByPin') =>
-      targetHydration(at({ style })) - targetHydration(at({}));
+      targetHydration(at({ style }), startingRules) - targetHydration(at({}), startingRules);
     expect(shift('benchFlourFree')).toBeCloseTo(-0.02, 9);
     expect(shift('rolledByPin')).toBeCloseTo(0.015, 9);
   });
 
   it('has a band with stiff and soft between dry and wet', () => {
-    const band = hydrationBand(at({}));
+    const band = hydrationBand(at({}), startingRules);
     expect(band.low).toBeCloseTo(0.3363, 4);
     expect(band.high).toBeCloseTo(0.445, 9);
     expect([0.33, 0.35, 0.38, 0.41, 0.43, 0.45].map((h) => feelOf(h, band))).toEqual([
@@ -65,18 +72,21 @@ describe('targetHydration', () => {
 
   it('lets fat move the target by a quarter of itself, and carry the dry side by half', () => {
     const [lean, rich] = [
-      hydrationBand(at({ fatRatio: 0 })),
-      hydrationBand(at({ fatRatio: 0.04 })),
+      hydrationBand(at({ fatRatio: 0 }), startingRules),
+      hydrationBand(at({ fatRatio: 0.04 }), startingRules),
     ];
     expect(lean.target - rich.target).toBeCloseTo(0.01, 9);
     expect(lean.low - rich.low).toBeCloseTo(0.02, 9);
     expect(rich.high).toBe(lean.high);
     // Richer than whole egg, a soft dough is carried too.
-    expect(hydrationBand(at({ fatRatio: 0.1 })).high - lean.high).toBeCloseTo(0.03, 9);
+    expect(hydrationBand(at({ fatRatio: 0.1 }), startingRules).high - lean.high).toBeCloseTo(
+      0.03,
+      9,
+    );
   });
 
   const feel = (parts: { id: string; g: number }[]) => {
-    const h = hydration(parts, startingPantry);
+    const h = hydration(parts, startingPantry, { rules: startingRules });
     return feelOf(h.hydration, h);
   };
 
@@ -133,6 +143,7 @@ describe('hydration', () => {
         { id: 'egg-whole', g: 200 },
       ],
       startingPantry,
+      { rules: startingRules },
     );
     expect(h.waterG).toBeCloseTo(152.4, 9);
     expect(h.hydration).toBeCloseTo(0.381, 9);
@@ -141,10 +152,12 @@ describe('hydration', () => {
   it('is brought to its target by the water it asks for', () => {
     fc.assert(
       fc.property(amounts, (given) => {
-        const h = hydration(dough(given), startingPantry);
+        const h = hydration(dough(given), startingPantry, { rules: startingRules });
         const water = given.water + h.addWaterG;
         fc.pre(water >= 0);
-        const mended = hydration(dough({ ...given, water }), startingPantry);
+        const mended = hydration(dough({ ...given, water }), startingPantry, {
+          rules: startingRules,
+        });
         expect(mended.hydration).toBeCloseTo(h.target, 9);
       }),
     );
@@ -153,7 +166,7 @@ describe('hydration', () => {
   it('is brought to its target by the flour it asks for, counted by what is there', () => {
     fc.assert(
       fc.property(amounts, (given) => {
-        const h = hydration(dough(given), startingPantry);
+        const h = hydration(dough(given), startingPantry, { rules: startingRules });
         expect(h.waterG / (h.flourG + h.addFlourG)).toBeCloseTo(h.target, 9);
       }),
     );
@@ -164,22 +177,28 @@ describe('hydration', () => {
       { id: 'flour-00', g: 1000 },
       { id: 'water', g: 400 },
     ];
-    const damp = hydration(parts, startingPantry, { rh: 0.75 });
+    const damp = hydration(parts, startingPantry, { rh: 0.75, rules: startingRules });
     expect(damp.waterG - 400).toBeCloseTo(1000 * (flourMoisture(0.75) - 0.13), 9);
-    expect(hydration(parts, startingPantry, { rh: 0.3 }).hydration).toBeLessThan(0.4);
+    expect(
+      hydration(parts, startingPantry, { rh: 0.3, rules: startingRules }).hydration,
+    ).toBeLessThan(0.4);
   });
 
   it('takes plant egg as egg for the target', () => {
     const flour = { id: 'flour-00', g: 400 };
-    const plant = hydration([flour, { id: 'plant-egg-liquid', g: 200 }], startingPantry);
-    const water = hydration([flour, { id: 'water', g: 200 }], startingPantry);
+    const plant = hydration([flour, { id: 'plant-egg-liquid', g: 200 }], startingPantry, {
+      rules: startingRules,
+    });
+    const water = hydration([flour, { id: 'water', g: 200 }], startingPantry, {
+      rules: startingRules,
+    });
     expect(plant.target).toBeLessThan(water.target - 0.08);
     expect(plant.eggSolidsRatio).toBeCloseTo(0.11, 6);
   });
 
   it('asks for flour', () => {
-    expect(() => hydration([{ id: 'water', g: 100 }], startingPantry)).toThrow(
-      /parts must hold at least one flour/,
-    );
+    expect(() =>
+      hydration([{ id: 'water', g: 100 }], startingPantry, { rules: startingRules }),
+    ).toThrow(/parts must hold at least one flour/);
   });
 });

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { pantryWith, startingPantry } from '../composition/pantry';
 import type { EggWish, FlourBlend } from './eggDough';
@@ -24,12 +25,14 @@ const wish = (given: EggWish['given'], rest: Partial<EggWish> = {}): EggWish => 
   ...rest,
 });
 const solve = (given: EggWish['given'], rest: Partial<EggWish> = {}) =>
-  eggOptions(wish(given, rest), startingPantry);
+  eggOptions(wish(given, rest), startingPantry, { rules: startingRules });
 
 it('eggs of a kitchen that are powder are weighed, not counted', () => {
   const whole = startingPantry.ingredients.get('egg-whole')!;
   const kitchen = pantryWith({ ingredients: [{ ...whole, water: 0.05 }], preparations: [] });
-  expect(eggOptions(wish({ kind: 'dough', g: 12_000 }), kitchen)).toEqual([]);
+  expect(eggOptions(wish({ kind: 'dough', g: 12_000 }), kitchen, { rules: startingRules })).toEqual(
+    [],
+  );
 });
 
 /** The dough an option describes, worked out the long way. */
@@ -42,6 +45,7 @@ const checked = ({ eggs, yolks, waterG, flourG }: EggOption) =>
       { id: 'water', g: waterG },
     ],
     startingPantry,
+    { rules: startingRules },
   );
 
 const anyGiven: fc.Arbitrary<EggWish['given']> = fc.oneof(
@@ -100,12 +104,15 @@ describe('eggOptions', () => {
               const massG = eggs * 50 + yolks * 17;
               const eggWaterG = eggs * 50 * 0.762 + yolks * 17 * 0.523;
               const fatG = eggs * 50 * 0.095 + yolks * 17 * 0.265;
-              const target = targetHydration({
-                eggSolidsRatio: (massG - eggWaterG) / flourG,
-                fatRatio: fatG / flourG,
-                absorption: 0,
-                style: 'plain',
-              });
+              const target = targetHydration(
+                {
+                  eggSolidsRatio: (massG - eggWaterG) / flourG,
+                  fatRatio: fatG / flourG,
+                  absorption: 0,
+                  style: 'plain',
+                },
+                startingRules,
+              );
               const waterG = Math.max(0, target * flourG - eggWaterG);
               const totalG = waterG + eggWaterG;
               const error =
@@ -177,12 +184,15 @@ describe('an option in words and marks', () => {
     [0.33, 'fails'],
     [0.45, 'fails'],
   ])('hydration %p of a whole-egg dough %s', (h, state) => {
-    const band = hydrationBand({
-      eggSolidsRatio: 0.12,
-      fatRatio: 0.0475,
-      absorption: 0,
-      style: 'plain',
-    });
+    const band = hydrationBand(
+      {
+        eggSolidsRatio: 0.12,
+        fatRatio: 0.0475,
+        absorption: 0,
+        style: 'plain',
+      },
+      startingRules,
+    );
     expect(optionState({ hydration: h, band })).toBe(state);
   });
 });

@@ -1,7 +1,7 @@
 import { findIngredient, type Pantry } from '../composition/pantry';
 import { requireInRange } from '../range';
 import { EGG_WHOLE, EGG_YOLK } from './makeup';
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import {
   aimRange,
   bandFor,
@@ -51,7 +51,7 @@ export interface EggLimits {
   readonly exact?: boolean;
   /** How far a dough may be from the weight wanted, to come to whole eggs without drops of water, share. */
   readonly float?: number;
-  readonly rules?: Rules;
+  readonly rules: Rules;
 }
 
 const unitsOf = (rules: Rules): ErrorUnits => ({
@@ -86,9 +86,9 @@ export function eggOptions(
     most = 8,
     within = Infinity,
     exact = false,
-    rules = startingRules,
+    rules,
     float = exact ? 0 : rules['dough.eggs.float'].value,
-  }: EggLimits = {},
+  }: EggLimits,
 ): EggOption[] {
   const UNIT = unitsOf(rules);
   checkWish(wish);

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /**
  * Flour to hold back until the hand has felt the dough, g. Rule: the water that eggs and weather may
@@ -20,7 +20,7 @@ export const holdBack = (
     target: number;
     flourKept: 'sealed' | 'open';
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number =>
   Math.hypot(
     rules['dough.holdBack.egg'].value * eggWaterG,

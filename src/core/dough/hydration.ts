@@ -3,7 +3,7 @@ import { findIngredient, type Pantry } from '../composition/pantry';
 import { MAX_PART_G } from '../composition/prepare';
 import { FieldError, requireInRange } from '../range';
 import { flourMoisture } from './flourMoisture';
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { hydrationBand, type DoughStyle, type HydrationBand } from './targetHydration';
 
 export interface Hydration extends HydrationBand {
@@ -45,15 +45,15 @@ export function hydration(
     style = 'plain',
     field = 'parts',
     mostG = MAX_PART_G,
-    rules = startingRules,
+    rules,
   }: {
     rh?: number | undefined;
     style?: DoughStyle;
     field?: string;
     /** The most of one part; a whole batch may be larger than what a recipe takes. */
     mostG?: number;
-    rules?: Rules;
-  } = {},
+    rules: Rules;
+  },
 ): Hydration {
   const airMoisture = rh === undefined ? undefined : flourMoisture(rh);
   let flourG = 0;

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { development, kneadWanted, type Kneader } from './development';
 import { relaxationLeft, restWanted } from './relaxation';
 
@@ -36,7 +36,7 @@ export interface Readiness {
  */
 export function readiness(
   { by, kneadMin, folds, restMin, restC }: DoughWork,
-  rules: Rules = startingRules,
+  rules: Rules,
 ): Readiness {
   const kneaded = development({ by, minutes: kneadMin, folds: 0 }, rules);
   const left = relaxationLeft({ minutes: restMin, tempC: restC }, rules);

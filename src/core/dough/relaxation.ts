@@ -1,10 +1,10 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /**
  * Time constant of rest, min: 15 at 22 °C, twice that for every 10 °C colder. Rule.
- * @example relaxationTau(5) // 48.7
+ * @example relaxationTau(5, startingRules) // 48.7
  */
-export const relaxationTau = (tempC: number, rules: Rules = startingRules): number =>
+export const relaxationTau = (tempC: number, rules: Rules): number =>
   rules['dough.rest.tau'].value * 2 ** ((22 - tempC) / rules['dough.rest.doubling'].value);
 
 /**
@@ -13,9 +13,9 @@ export const relaxationTau = (tempC: number, rules: Rules = startingRules): numb
  */
 export const relaxationLeft = (
   { minutes, tempC }: { minutes: number; tempC: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number => Math.exp(-minutes / relaxationTau(tempC, rules));
 
-/** Minutes of rest until it is rested enough. `restWanted(22)` → `24.1` */
-export const restWanted = (tempC: number, rules: Rules = startingRules): number =>
+/** Minutes of rest until it is rested enough. `restWanted(22, startingRules)` → `24.1` */
+export const restWanted = (tempC: number, rules: Rules): number =>
   -relaxationTau(tempC, rules) * Math.log(rules['dough.rest.enough'].value);

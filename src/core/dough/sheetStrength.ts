@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 export interface SheetTraits {
   /** Tensile strength of the sheet, kPa. */
@@ -30,7 +30,7 @@ export const sheetTraits = (
     over: number;
     fatShare: number;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): SheetTraits => ({
   strengthKPa:
     rules['dough.strength'].value *

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** How the dough is to be worked; shifts the water it wants. */
 export type DoughStyle = 'plain' | 'benchFlourFree' | 'rolledByPin';
@@ -41,7 +41,7 @@ const smoothstep = (x: number): number => {
  */
 export function hydrationBand(
   { eggSolidsRatio, fatRatio, absorption, style }: DoughTraits,
-  rules: Rules = startingRules,
+  rules: Rules,
 ): HydrationBand {
   const base =
     rules['dough.target.base'].value -
@@ -63,7 +63,7 @@ export function hydrationBand(
 }
 
 /** The target alone. `targetHydration({ …, eggSolidsRatio: 0.119, fatRatio: 0.0475 })` → `0.393` */
-export const targetHydration = (traits: DoughTraits, rules: Rules = startingRules): number =>
+export const targetHydration = (traits: DoughTraits, rules: Rules): number =>
   hydrationBand(traits, rules).target;
 
 /** How a dough stands in its bands. Stiff and soft are schools, not faults: only outside is it dry or wet. */

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
@@ -23,36 +24,46 @@ const share = fc.double({ min: 0, max: 1, noNaN: true });
 
 describe('kneading and rest', () => {
   it('has 1 − 1/e of its gluten after one time constant', () => {
-    expect(development({ by: 'hand', minutes: 3.5, folds: 0 })).toBeCloseTo(1 - Math.exp(-1), 9);
-    expect(development({ by: 'processor', minutes: 0.4, folds: 2 })).toBeCloseTo(
+    expect(development({ by: 'hand', minutes: 3.5, folds: 0 }, startingRules)).toBeCloseTo(
+      1 - Math.exp(-1),
+      9,
+    );
+    expect(development({ by: 'processor', minutes: 0.4, folds: 2 }, startingRules)).toBeCloseTo(
       1 - Math.exp(-1) + 0.08,
       9,
     );
-    expect(development({ by: 'mixer', minutes: 30, folds: 5 })).toBe(1);
+    expect(development({ by: 'mixer', minutes: 30, folds: 5 }, startingRules)).toBe(1);
   });
 
   it('is kneaded enough when it says so, by hand in eight minutes', () => {
-    expect(kneadWanted('hand')).toBeCloseTo(8.06, 2);
+    expect(kneadWanted('hand', startingRules)).toBeCloseTo(8.06, 2);
     for (const by of ['hand', 'mixer', 'processor'] as const) {
-      expect(development({ by, minutes: kneadWanted(by), folds: 0 })).toBeCloseTo(0.9, 9);
+      expect(
+        development({ by, minutes: kneadWanted(by, startingRules), folds: 0 }, startingRules),
+      ).toBeCloseTo(0.9, 9);
     }
   });
 
   it('relaxes twice as slowly ten degrees colder', () => {
-    expect(relaxationTau(22)).toBe(15);
-    expect(relaxationTau(12)).toBe(30);
-    expect(relaxationLeft({ minutes: restWanted(5), tempC: 5 })).toBeCloseTo(0.2, 9);
+    expect(relaxationTau(22, startingRules)).toBe(15);
+    expect(relaxationTau(12, startingRules)).toBe(30);
+    expect(
+      relaxationLeft({ minutes: restWanted(5, startingRules), tempC: 5 }, startingRules),
+    ).toBeCloseTo(0.2, 9);
   });
 
   it('is ready at ten minutes by hand and half an hour of rest, never before both', () => {
     const work = { by: 'hand', kneadMin: 10, folds: 3, restMin: 30, restC: 22 } as const;
-    expect(readiness(work).readiness).toBe(1);
-    expect(readiness({ ...work, restMin: 0 }).readiness).toBe(0);
-    expect(readiness({ ...work, kneadMin: 2 }).readiness).toBeLessThan(0.6);
+    expect(readiness(work, startingRules).readiness).toBe(1);
+    expect(readiness({ ...work, restMin: 0 }, startingRules).readiness).toBe(0);
+    expect(readiness({ ...work, kneadMin: 2 }, startingRules).readiness).toBeLessThan(0.6);
     fc.assert(
       fc.property(share, share, (a, b) => {
-        const early = readiness({ ...work, kneadMin: 20 * a, restMin: 90 * b });
-        const later = readiness({ ...work, kneadMin: 20 * a + 1, restMin: 90 * b + 1 });
+        const early = readiness({ ...work, kneadMin: 20 * a, restMin: 90 * b }, startingRules);
+        const later = readiness(
+          { ...work, kneadMin: 20 * a + 1, restMin: 90 * b + 1 },
+          startingRules,
+        );
         expect(later.readiness).toBeGreaterThanOrEqual(early.readiness);
         expect(early.readiness).toBeLessThanOrEqual(1);
       }),
@@ -64,20 +75,20 @@ describe('the sheet', () => {
   const reference = { glutenRatio: 0.095, development: 1, over: 0, fatShare: 0 };
 
   it('is 25 kPa and stretches 0.8 at the reference', () => {
-    const traits = sheetTraits(reference);
+    const traits = sheetTraits(reference, startingRules);
     expect(traits.strengthKPa).toBeCloseTo(25, 9);
     expect(traits.stretch).toBeCloseTo(0.8, 9);
   });
 
   it('weakens when wet, shortens when dry', () => {
-    const wet = sheetTraits({ ...reference, over: 0.08 });
+    const wet = sheetTraits({ ...reference, over: 0.08 }, startingRules);
     // As it should be reaches 0.02 either way; beyond it, by 0.06.
     expect(wet.strengthKPa).toBeCloseTo(25 / Math.E, 9);
     expect(wet.stretch).toBeCloseTo(0.8, 9);
-    const dry = sheetTraits({ ...reference, over: -0.08 });
+    const dry = sheetTraits({ ...reference, over: -0.08 }, startingRules);
     expect(dry.strengthKPa).toBeCloseTo(25, 9);
     expect(dry.stretch).toBeCloseTo(0.8 / Math.E, 9);
-    const near = [0.02, -0.02].map((over) => sheetTraits({ ...reference, over }));
+    const near = [0.02, -0.02].map((over) => sheetTraits({ ...reference, over }, startingRules));
     expect(near).toEqual([
       { strengthKPa: 25, stretch: 0.8 },
       { strengthKPa: 25, stretch: 0.8 },
@@ -86,10 +97,12 @@ describe('the sheet', () => {
 
   it('springs back less the longer it rested and the more often it passed', () => {
     const tight = { glutenRatio: 0.095, development: 1, relaxationLeft: 1, repeats: 1 };
-    expect(springBack(tight)).toBeCloseTo(0.35, 9);
-    expect(springBack({ ...tight, repeats: 2 })).toBeCloseTo(0.175, 9);
-    expect(springBack({ ...tight, relaxationLeft: 0 })).toBeCloseTo(0.07, 9);
-    expect(springBack({ ...tight, speed: 'fast' })).toBeGreaterThan(springBack(tight));
+    expect(springBack(tight, startingRules)).toBeCloseTo(0.35, 9);
+    expect(springBack({ ...tight, repeats: 2 }, startingRules)).toBeCloseTo(0.175, 9);
+    expect(springBack({ ...tight, relaxationLeft: 0 }, startingRules)).toBeCloseTo(0.07, 9);
+    expect(springBack({ ...tight, speed: 'fast' }, startingRules)).toBeGreaterThan(
+      springBack(tight, startingRules),
+    );
   });
 });
 
@@ -122,6 +135,7 @@ describe('what is in a dough', () => {
           egg,
         ),
         new Set(ids.map(([id]) => findIngredient(startingPantry, id).group)),
+        startingRules,
       ).map(({ id }) => id);
     expect(
       says([
@@ -163,7 +177,10 @@ describe('styles', () => {
   it.each(DOUGH_STYLES.filter(({ parts }) => parts).map((style) => [style.id, style] as const))(
     '%s stands within a point of its own target',
     (_id, style) => {
-      const h = hydration(style.parts!, startingPantry, { style: style.work.style });
+      const h = hydration(style.parts!, startingPantry, {
+        style: style.work.style,
+        rules: startingRules,
+      });
       expect(Math.abs(h.hydration - h.target)).toBeLessThan(0.0101);
     },
   );
@@ -181,12 +198,12 @@ describe('eggs', () => {
 describe('holdBack', () => {
   it('is the flour that water short by egg and weather would not carry', () => {
     const given = { flourG: 400, eggWaterG: 152.4, target: 0.385 };
-    expect(holdBack({ ...given, flourKept: 'sealed' })).toBeCloseTo(
+    expect(holdBack({ ...given, flourKept: 'sealed' }, startingRules)).toBeCloseTo(
       Math.hypot(0.06 * 152.4, 4) / 0.385,
       9,
     );
-    expect(holdBack({ ...given, flourKept: 'open' })).toBeGreaterThan(
-      holdBack({ ...given, flourKept: 'sealed' }),
+    expect(holdBack({ ...given, flourKept: 'open' }, startingRules)).toBeGreaterThan(
+      holdBack({ ...given, flourKept: 'sealed' }, startingRules),
     );
   });
 });
@@ -285,7 +302,10 @@ describe('whatToDo', () => {
     });
     const plan = planWith({ dough: { ...planWith().dough, work: WORKED } });
     const [step] = whatToDo('springsBack', doughUnderHand(plan, slow.dough));
-    const typical = whatToDo('springsBack', doughUnderHand(plan, evaluatePlan(plan).dough))[0]!;
+    const typical = whatToDo(
+      'springsBack',
+      doughUnderHand(plan, evaluatePlan(plan, startingBasis).dough),
+    )[0]!;
     expect(step!.amount).toBe(Math.ceil(1.5 * 24.14 - 15));
     expect(step!.amount).toBeGreaterThan(1.8 * typical.amount);
   });

@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { startingBasis } from '../basis/basis';
 import { startingPlans } from '../plan/starting/startingPlans';
 import { parsePlan } from '../plan/document/parsePlan';
@@ -27,7 +28,7 @@ const plans = [
       phases: [{ place: 'bench' as const, minutes: 100 }],
     },
   },
-].map((plan) => parsePlan(JSON.parse(JSON.stringify(plan))));
+].map((plan) => parsePlan(JSON.parse(JSON.stringify(plan)), startingPantry));
 
 describe('hidden causes', () => {
   it('are found first in 7 of 10 and among three in 9 of 10, far above chance', () => {

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { startingPantry } from '../composition/pantry';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { foldRun } from '../run/fold';
@@ -18,7 +19,7 @@ import {
 } from './reading';
 
 const plan = planWith({});
-const result = evaluatePlan(plan);
+const result = evaluatePlan(plan, startingBasis);
 const of = (...happenings: Happening[]) => ({
   run: foldRun(eventsFrom(happenings)),
   result,

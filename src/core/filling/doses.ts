@@ -1,12 +1,12 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /**
  * Weight of a spoonful, g. Law for a level one (volume × density); heaped is a rule.
- * @example spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false }) // 5.2
+ * @example spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false }, startingRules) // 5.2
  */
 export const spoonDose = (
   { ml, densityGPerMl, heaped }: { ml: number; densityGPerMl: number; heaped: boolean },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number => ml * densityGPerMl * (heaped ? rules['filling.heaped'].value : 1);
 
 /**

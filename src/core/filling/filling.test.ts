@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { freeWaterGrade } from './freeWaterGrade';
 import { spreadHalfWidth, spreadRadius } from './spreadRadius';
@@ -58,9 +59,9 @@ describe('spreadHalfWidth', () => {
 
 describe('yieldStressFromFreeWater', () => {
   it('is 900 Pa for a mixed filling at 2 % and falls as water rises', () => {
-    expect(yieldStressFromFreeWater(0.02, 'mixed')).toBeCloseTo(900, 9);
-    expect(yieldStressFromFreeWater(0.08, 'mixed')).toBeLessThan(900);
-    expect(yieldStressFromFreeWater(0.02, 'blended')).toBeCloseTo(450, 9);
+    expect(yieldStressFromFreeWater(0.02, 'mixed', startingRules)).toBeCloseTo(900, 9);
+    expect(yieldStressFromFreeWater(0.08, 'mixed', startingRules)).toBeLessThan(900);
+    expect(yieldStressFromFreeWater(0.02, 'blended', startingRules)).toBeCloseTo(450, 9);
   });
 });
 
@@ -71,6 +72,6 @@ describe('freeWaterGrade', () => {
     [0.05, 'wet'],
     [0.1, 'will seep'],
   ])('names %p %p', (share, grade) => {
-    expect(freeWaterGrade(share)).toBe(grade);
+    expect(freeWaterGrade(share, startingRules)).toBe(grade);
   });
 });

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { pipedDose, pipedLength, spoonDose } from './doses';
 import { eggBinding } from './eggBinder';
@@ -7,8 +8,14 @@ import { holdingFactorFrom, towelFreeWater } from './towelTest';
 
 describe('doses', () => {
   it('are a volume times a density', () => {
-    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false })).toBeCloseTo(5.2, 9);
-    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: true })).toBeCloseTo(8.32, 9);
+    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: false }, startingRules)).toBeCloseTo(
+      5.2,
+      9,
+    );
+    expect(spoonDose({ ml: 5, densityGPerMl: 1.04, heaped: true }, startingRules)).toBeCloseTo(
+      8.32,
+      9,
+    );
   });
 
   it('are the same by length as by weight', () => {
@@ -34,7 +41,7 @@ describe('piping and standing', () => {
     [{ lumpMm: 1, tipMm: 14, yieldStressPa: 122 }, 'pipes'],
     [{ lumpMm: 1, tipMm: 14, yieldStressPa: 2580 }, 'pipes'],
     [{ lumpMm: 1, tipMm: 14, yieldStressPa: 2620 }, 'too stiff for it'],
-  ])('%j %s', (given, says) => expect(piping(given)).toBe(says));
+  ])('%j %s', (given, says) => expect(piping(given, startingRules)).toBe(says));
 
   it.each([
     [18.8, 'stands'],
@@ -42,14 +49,16 @@ describe('piping and standing', () => {
     [23.8, 'settles'],
     [24.1, 'runs'],
   ])('a mound laid 18 mm that settles to %p mm %s', (settledMm, says) =>
-    expect(standing({ laidMm: 18, settledMm, yieldStressPa: 600 })).toBe(says),
+    expect(standing({ laidMm: 18, settledMm, yieldStressPa: 600 }, startingRules)).toBe(says),
   );
 
   it('does not stand when it runs from the bag, however small the dose', () => {
     const runny = { laidMm: 18, settledMm: 10, yieldStressPa: 100 };
-    expect(piping({ lumpMm: 1, tipMm: 14, yieldStressPa: 100 })).toBe('runs from it');
-    expect(standing(runny)).toBe('settles');
-    expect(standing({ ...runny, settledMm: 30 })).toBe('runs');
+    expect(piping({ lumpMm: 1, tipMm: 14, yieldStressPa: 100 }, startingRules)).toBe(
+      'runs from it',
+    );
+    expect(standing(runny, startingRules)).toBe('settles');
+    expect(standing({ ...runny, settledMm: 30 }, startingRules)).toBe('runs');
   });
 });
 
@@ -60,12 +69,12 @@ describe('egg, pan and towel', () => {
     [0.045, 'binds'],
     [0.075, 'binds'],
     [0.085, 'much'],
-  ])('%p of egg is “%s”', (share, says) => expect(eggBinding(share)).toBe(says));
+  ])('%p of egg is “%s”', (share, says) => expect(eggBinding(share, startingRules)).toBe(says));
 
   it('dries by the area of the pan', () => {
-    expect(panDryingTime({ waterG: 123.15, panCm: 28 })).toBeCloseTo(10, 2);
-    expect(panDryingTime({ waterG: 100, panCm: 14 })).toBeCloseTo(
-      4 * panDryingTime({ waterG: 100 }),
+    expect(panDryingTime({ waterG: 123.15, panCm: 28 }, startingRules)).toBeCloseTo(10, 2);
+    expect(panDryingTime({ waterG: 100, panCm: 14 }, startingRules)).toBeCloseTo(
+      4 * panDryingTime({ waterG: 100 }, startingRules),
       9,
     );
   });

@@ -1,8 +1,8 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { Texture } from './yieldStress';
 
 /** Largest lump of a texture, mm, when nothing else is said. Rule. */
-export const usualLump = (texture: Texture, rules: Rules = startingRules): number =>
+export const usualLump = (texture: Texture, rules: Rules): number =>
   rules[`filling.lump.${texture}`].value;
 
 export type Piping = 'pipes' | 'lumps block it' | 'runs from it' | 'too stiff for it';
@@ -21,7 +21,7 @@ export function piping(
     tipMm: number;
     yieldStressPa: number;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): Piping {
   if (lumpMm > tipMm * rules['filling.pipe.lumpOfTip'].value) return 'lumps block it';
   if (yieldStressPa < rules['filling.pipe.least'].value) return 'runs from it';
@@ -43,7 +43,7 @@ export function standing(
     settledMm,
     yieldStressPa,
   }: { laidMm: number; settledMm: number; yieldStressPa: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): Standing {
   const pipes = yieldStressPa >= rules['filling.pipe.least'].value;
   if (pipes && settledMm <= laidMm * rules['filling.stand.stands'].value) return 'stands';

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { Composition } from '../composition/compose';
 
 /** A wide pan across, cm. */
@@ -7,11 +7,11 @@ export const WIDE_PAN_CM = 28;
 /**
  * Minutes in an open pan to drive an amount of water off, stirring. Rule (estimate): 0.02 g a minute
  * for each cm² of pan; weigh to be sure.
- * @example panDryingTime({ waterG: 120 }) // 9.7
+ * @example panDryingTime({ waterG: 120 }, startingRules) // 9.7
  */
 export const panDryingTime = (
   { waterG, panCm = WIDE_PAN_CM }: { waterG: number; panCm?: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number => waterG / (rules['filling.panDrying'].value * Math.PI * (panCm / 2) ** 2);
 
 /**

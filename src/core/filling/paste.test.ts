@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { usualLump } from './handling';
 import { waterToCookOff } from './panDrying';
 import { yieldStressFromFreeWater, type Texture } from './yieldStress';
@@ -9,12 +10,12 @@ describe('stiffness of a paste', () => {
     ['minced', 810, 3],
     ['blended', 450, 1],
   ])('%s, at two hundredths of free water', (texture, pa, lumpMm) => {
-    expect(yieldStressFromFreeWater(0.02, texture)).toBeCloseTo(pa, 9);
-    expect(usualLump(texture)).toBe(lumpMm);
+    expect(yieldStressFromFreeWater(0.02, texture, startingRules)).toBeCloseTo(pa, 9);
+    expect(usualLump(texture, startingRules)).toBe(lumpMm);
   });
 
   it('falls to 1/e for every twentieth more of free water, and never under that of a liquid', () => {
-    const at = (share: number) => yieldStressFromFreeWater(share, 'mixed');
+    const at = (share: number) => yieldStressFromFreeWater(share, 'mixed', startingRules);
     expect(at(0.02) / at(0.07)).toBeCloseTo(Math.E, 9);
     expect(at(0)).toBeCloseTo(900 * Math.exp(0.4), 9);
     expect(at(0.5)).toBe(20);

@@ -1,5 +1,5 @@
 import { GRAVITY_M_PER_S2 } from '../physics/constants';
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 
 /** How finely a filling is worked; coarse stands better. */
@@ -14,7 +14,7 @@ export type Texture = 'coarse' | 'mixed' | 'minced' | 'blended';
 export const yieldStressFromFreeWater = (
   freeWaterShare: number,
   texture: Texture,
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number =>
   Math.max(
     rules['filling.stiffness.least'].value,

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { startingPantry, type Pantry } from '../composition/pantry';
+import type { Pantry } from '../composition/pantry';
 import { firstIssue, parsePlan } from '../plan/document/parsePlan';
 import { PlanError } from '../plan/document/planError';
 import type { Plan } from '../plan/document/schema';
@@ -26,7 +26,7 @@ const plansSchema = z.record(
  */
 export function readDayFile(
   value: unknown,
-  { pantry = startingPantry, fileOf }: { pantry?: Pantry; fileOf?: (name: string) => unknown } = {},
+  { pantry, fileOf }: { pantry: Pantry; fileOf?: (name: string) => unknown },
 ): DayFile {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
     throw new PlanError('day: must be an object, a day document');

@@ -1,11 +1,10 @@
 import * as z from 'zod';
 import { learntSchema } from '../calibrate/learntSchema';
-import { type Learnt } from '../basis/learnt';
+import type { Learnt } from '../basis/learnt';
 import { firstIssue, parsePlan } from '../plan/document/parsePlan';
 import { PlanError } from '../plan/document/planError';
 import type { Plan } from '../plan/document/schema';
 import type { Pantry } from '../composition/pantry';
-import { startingPantry } from '../composition/pantry';
 import { runEventSchema, type RunEvent } from '../run/events';
 
 /** Name of the format, in the first line of every run file. */
@@ -38,7 +37,7 @@ const MOST_LINES = 50_000;
  * read is named and left aside.
  * @throws PlanError when it is no run file, or its plan is none
  */
-export function readRunFile(text: string, pantry: Pantry = startingPantry): RunFile {
+export function readRunFile(text: string, pantry: Pantry): RunFile {
   const lines = text.split(/\r?\n/);
   if (lines.length > MOST_LINES) throw new PlanError(`lines: must be at most ${MOST_LINES}`, '');
   const events: RunEvent[] = [];

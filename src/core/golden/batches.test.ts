@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { readFileSync } from 'node:fs';
 import { demoEvents, DEMO_RUNS, runId, type DemoRun } from '../../../demo/runs';
 import { startingBasis } from '../basis/basis';
@@ -43,7 +44,7 @@ function planOf({ plan: id, revision }: DemoRun): Plan {
     const [part = '', field = ''] = path.split('.');
     document[part] = { ...document[part], [field]: value };
   }
-  return parsePlan(document);
+  return parsePlan(document, startingPantry);
 }
 
 const write = (value: number, unit: FigureUnit) => figureText(value, unit, METRIC);
@@ -61,7 +62,7 @@ const SOME = BATCHES.filter((_, i) => i % 5 === 0 || i === BATCHES.length - 1);
 describe.each(SOME.map((each) => [`${each.run.plan} of ${each.run.at}`, each] as const))(
   '%s',
   (_name, { plan, events, state }) => {
-    const result = evaluatePlan(plan);
+    const result = evaluatePlan(plan, startingBasis);
 
     it('at the bench, at every third of it', () => {
       const thirds = [0.1, 0.4, 0.7, 1].map((share) => {

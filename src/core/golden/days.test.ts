@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { readFileSync } from 'node:fs';
 import { startingBasis } from '../basis/basis';
 import { readDayFile } from '../formats/dayFile';
@@ -20,6 +21,7 @@ import { METRIC } from '../units/units';
 
 const demoDay = (name: string) =>
   readDayFile(JSON.parse(readFileSync(`demo/days/${name}.json`, 'utf8')), {
+    pantry: startingPantry,
     fileOf: (file) => JSON.parse(readFileSync(`demo/days/${file}`, 'utf8')) as unknown,
   });
 

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { startingBasis } from '../basis/basis';
 import { startingPantry } from '../composition/pantry';
 import { DOUGH_STYLES } from '../dough/styles';
@@ -57,14 +58,14 @@ describe('what is asked of a plan', () => {
           const { plan: _plan, ...made } = variant(each, change, startingBasis);
           return made;
         }),
-        shareOut: shareOut(each, evaluatePlan(each)),
+        shareOut: shareOut(each, evaluatePlan(each, startingBasis)),
       }),
     ).toMatchSnapshot();
   });
 
   it('another shape of the same', () => {
     const changed = FAMILY_IDS.map((id) => {
-      const { shape, sheet, batch, hold } = changeFamily(plan, id, 0.05);
+      const { shape, sheet, batch, hold } = changeFamily(plan, id, 0.05, startingRules);
       return { shape, mm: sheet.thicknessMm, batch, hold };
     });
     expect(table({ changed, shapes: compareShapes(plan, startingBasis) })).toMatchSnapshot();
@@ -109,7 +110,9 @@ describe('what is asked of a plan', () => {
   });
 
   it('what to buy for all of them', () => {
-    const needs = GOLDEN_PLANS.map(([, each]) => planNeeds(each, evaluatePlan(each)));
+    const needs = GOLDEN_PLANS.map(([, each]) =>
+      planNeeds(each, evaluatePlan(each, startingBasis)),
+    );
     expect(table(shoppingList(needs, startingPantry))).toMatchSnapshot();
   });
 
@@ -137,7 +140,7 @@ describe('what is asked of a plan', () => {
       startingKitchen,
       startingBasis,
     );
-    const { dough, verdict } = evaluatePlan(made);
+    const { dough, verdict } = evaluatePlan(made, startingBasis);
     expect(table({ dough, verdict, parts: made.dough.parts })).toMatchSnapshot();
   });
 });

@@ -18,8 +18,8 @@ describe.each(FAMILY_IDS)('%s', (id) => {
       table({
         made,
         folds,
-        most: largestDose(input),
-        least: smallestSize(input),
+        most: largestDose(input, {}, rules),
+        least: smallestSize(input, {}, rules),
         band: doseBand(input, rules),
       }),
     ).toMatchSnapshot();

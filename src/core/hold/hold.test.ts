@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { moistureFigures } from './moistureFigures';
 import { heatFactor } from '../physics/diffusion';
 import { liftPull, weakAfter, wetStrength } from './lift';
@@ -22,9 +23,9 @@ const evening: Phase[] = [
 
 describe('phases', () => {
   it('go at the pace of their place: room whole, fridge about half, freezer not at all', () => {
-    expect(paceIn('bench', climate)).toBeCloseTo(1, 6);
-    expect(paceIn('fridge', climate)).toBeCloseTo(0.538, 3);
-    expect(paceIn('freezer', climate)).toBe(0);
+    expect(paceIn('bench', climate, startingRules)).toBeCloseTo(1, 6);
+    expect(paceIn('fridge', climate, startingRules)).toBeCloseTo(0.538, 3);
+    expect(paceIn('freezer', climate, startingRules)).toBe(0);
     expect(heatFactor(20, 28)).toBe(1);
   });
 
@@ -32,7 +33,7 @@ describe('phases', () => {
     expect(holdMinutes(evening)).toBe(230);
     expect(lastPlace(evening)).toBe('fridge');
     expect(lastPlace([])).toBe('bench');
-    expect(warmSeconds(evening, climate)).toBeCloseTo(60 * (50 + 180 * 0.538), -1);
+    expect(warmSeconds(evening, climate, startingRules)).toBeCloseTo(60 * (50 + 180 * 0.538), -1);
   });
 
   it('reach an amount at the minute their paces say, the last going on', () => {
@@ -53,16 +54,22 @@ describe('phases', () => {
   });
 
   it('have a safe limit: two hours warm in all, a day chilled, none once frozen', () => {
-    expect(safeLimit([{ place: 'bench', minutes: 30 }])).toEqual({ minute: 120, by: 'room' });
-    expect(safeLimit(evening)).toEqual({ minute: 50 + 1440, by: 'fridge' });
+    expect(safeLimit([{ place: 'bench', minutes: 30 }], startingRules)).toEqual({
+      minute: 120,
+      by: 'room',
+    });
+    expect(safeLimit(evening, startingRules)).toEqual({ minute: 50 + 1440, by: 'fridge' });
     expect(
-      safeLimit([
-        { place: 'bench', minutes: 90 },
-        { place: 'fridge', minutes: 60 },
-        { place: 'drying', minutes: 60 },
-      ]),
+      safeLimit(
+        [
+          { place: 'bench', minutes: 90 },
+          { place: 'fridge', minutes: 60 },
+          { place: 'drying', minutes: 60 },
+        ],
+        startingRules,
+      ),
     ).toEqual({ minute: 180, by: 'room' });
-    expect(safeLimit([{ place: 'freezer', minutes: 9000 }])).toBeNull();
+    expect(safeLimit([{ place: 'freezer', minutes: 9000 }], startingRules)).toBeNull();
   });
 });
 
@@ -76,21 +83,21 @@ describe('seal and lift', () => {
     ['water', 'filling', 0, 0.5],
     ['water', 'clean', 2, Math.exp(-1)],
   ] as const)('%s on %s faces, %d of the open time: %d', (medium, faces, usedOfOpen, factor) => {
-    expect(sealFactor({ medium, faces, usedOfOpen })).toBeCloseTo(factor, 9);
+    expect(sealFactor({ medium, faces, usedOfOpen }, startingRules)).toBeCloseTo(factor, 9);
   });
 
   it('leaves less air the better it is pressed', () => {
-    expect((['none', 'middle', 'oneSide', 'pricked'] as const).map((way) => airLeft(way))).toEqual([
-      0.12, 0.03, 0.02, 0.01,
-    ]);
+    expect(
+      (['none', 'middle', 'oneSide', 'pricked'] as const).map((way) => airLeft(way, startingRules)),
+    ).toEqual([0.12, 0.03, 0.02, 0.01]);
   });
 
   it('bears a piece until its dough is as weak as the pull on it', () => {
     const pull = liftPull({ pieceG: 15, perimeterMm: 113, thicknessMm: 0.8 });
     expect(pull).toBeCloseTo(1.628, 3);
-    const gained = weakAfter(25, pull);
-    expect(wetStrength(25, gained)).toBeCloseTo(pull, 9);
-    expect(wetStrength(25, -0.1)).toBe(25);
+    const gained = weakAfter(25, pull, startingRules);
+    expect(wetStrength(25, gained, startingRules)).toBeCloseTo(pull, 9);
+    expect(wetStrength(25, -0.1, startingRules)).toBe(25);
   });
 });
 
@@ -106,7 +113,7 @@ describe('the sheet at a moment', () => {
   } as const;
 
   it('opens its working, its range about what came through', () => {
-    const { top, under, tacky } = moistureFigures(look);
+    const { top, under, tacky } = moistureFigures(look, startingRules);
     expect([top.value, under.value]).toEqual([0.46, 0.4]);
     expect(tacky.value).toBeCloseTo(0.41, 12);
     expect(under.range![0]).toBeGreaterThan(0.34);
@@ -117,6 +124,6 @@ describe('the sheet at a moment', () => {
   });
 
   it('that is as dry as it was sealed has no range to be off by', () => {
-    expect(moistureFigures({ ...look, face: 0.34 }).under.range).toBeUndefined();
+    expect(moistureFigures({ ...look, face: 0.34 }, startingRules).under.range).toBeUndefined();
   });
 });

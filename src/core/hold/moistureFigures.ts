@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { figure } from '../working/figure';
 import type { Working } from '../working/working';
 import { SURFACE_NAMES, type Surface } from './surfaces';
@@ -34,7 +34,7 @@ const STANDS =
  * Workings of the moisture at a moment of the hold. Laws of diffusion on craft rules: estimates.
  * @example moistureFigures(look).under.value // 0.396
  */
-export function moistureFigures(look: LookThrough, rules: Rules = startingRules): MoistureFigures {
+export function moistureFigures(look: LookThrough, rules: Rules): MoistureFigures {
   const inputs = {
     after: [look.minute, 'min'],
     thickness: [look.thicknessMm, 'mm'],

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { heatFactor } from '../physics/diffusion';
 
 /** Where sealed pieces wait for the pot. */
@@ -30,11 +30,7 @@ export const placeC = (place: PhasePlace, { roomC, fridgeC }: HoldClimate): numb
 export const FREEZER_C = -18;
 
 /** How fast water goes through a sheet in a place, against 20 °C; 0 where it is frozen. Law on a rule. */
-export const paceIn = (
-  place: PhasePlace,
-  climate: HoldClimate,
-  rules: Rules = startingRules,
-): number =>
+export const paceIn = (place: PhasePlace, climate: HoldClimate, rules: Rules): number =>
   place === 'freezer' ? 0 : heatFactor(placeC(place, climate), rules['hold.diffusion.heat'].value);
 
 const SECOND_MIN = 1 / 60;
@@ -52,11 +48,7 @@ export const lastPlace = (phases: readonly Phase[]): PhasePlace => phases.at(-1)
  * What a hold comes to as seconds at 20 °C. Law.
  * @example warmSeconds([{ place: 'freezer', minutes: 600 }], { roomC: 22, fridgeC: 5 }) // 0
  */
-export const warmSeconds = (
-  phases: readonly Phase[],
-  climate: HoldClimate,
-  rules: Rules = startingRules,
-): number =>
+export const warmSeconds = (phases: readonly Phase[], climate: HoldClimate, rules: Rules): number =>
   phases.reduce((sum, { place, minutes }) => sum + 60 * minutes * paceIn(place, climate, rules), 0);
 
 /**
@@ -105,10 +97,7 @@ export interface SafeLimit {
  * The minute at which a hold has been too long out of the cold, or too long in the fridge; null when it
  * goes into the freezer before. Rule; local codes come first.
  */
-export function safeLimit(
-  phases: readonly Phase[],
-  rules: Rules = startingRules,
-): SafeLimit | null {
+export function safeLimit(phases: readonly Phase[], rules: Rules): SafeLimit | null {
   const room = minuteWhen(phases, rules['hold.roomLimit'].value, (place) => (warm(place) ? 1 : 0));
   const fridge = minuteWhen(phases, rules['hold.fridgeLimit'].value, (place) =>
     place === 'fridge' ? 1 : 0,

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** What faces are wetted with. */
 export const MEDIA = ['water', 'mist', 'egg', 'eggWhite', 'dry', 'tooWet'] as const;
@@ -21,7 +21,7 @@ export type AirWay = (typeof AIR_WAYS)[number];
  */
 export const sealFactor = (
   { medium, faces, usedOfOpen }: { medium: Medium; faces: Faces; usedOfOpen: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number =>
   rules[`seal.medium.${medium}`].value *
   rules[`seal.face.${faces}`].value *
@@ -29,7 +29,6 @@ export const sealFactor = (
 
 /**
  * Air left in the pocket, share. Rule.
- * @example airLeft('none') // 0.12
+ * @example airLeft('none', startingRules) // 0.12
  */
-export const airLeft = (way: AirWay, rules: Rules = startingRules): number =>
-  rules[`seal.air.${way}`].value;
+export const airLeft = (way: AirWay, rules: Rules): number => rules[`seal.air.${way}`].value;

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
 import { uptakeOf, type Surface } from './surfaces';
 
@@ -48,7 +48,7 @@ const AT_MOISTURE = 0.33;
 /** Moisture of dough that lies against a filling, wet basis. Rule. */
 export function wettedFace(
   { freeWaterShare, doughMoisture }: Pick<SeepInput, 'freeWaterShare' | 'doughMoisture'>,
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number {
   const top = Math.max(rules['hold.face.top'].value, doughMoisture + rules['hold.face.rise'].value);
   const gone = 1 - Math.exp(-freeWaterShare / rules['hold.face.water'].value);
@@ -60,11 +60,11 @@ export function wettedFace(
  * D = D₀ e^(4 (X − 0.33)), the inner face held at what the filling makes it, the outer one giving to its
  * surface. Finite volumes, implicit, in conservation form: what comes in less what goes out is what the
  * sheet gains. Time is that at 20 °C: cold only stretches it.
- * @example seep({ thicknessMm: 0.8, freeWaterShare: 0.05, doughMoisture: 0.34, surface: 'bare' })
+ * @example seep({ thicknessMm: 0.8, freeWaterShare: 0.05, doughMoisture: 0.34, surface: 'bare' }, startingRules)
  */
 export function seep(
   input: SeepInput,
-  rules: Rules = startingRules,
+  rules: Rules,
   { cells = CELLS, tolerance = TOLERANCE, untilS = DAYS_3_S, untilFace = 1 }: SeepOptions = {},
 ): Seep {
   const { thicknessMm, doughMoisture } = input;

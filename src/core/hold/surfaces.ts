@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** What pieces may stand on until they are boiled. */
 export const SURFACES = ['bare', 'floured', 'paper', 'semolina', 'cloth', 'rack'] as const;
@@ -38,11 +38,7 @@ export interface Uptake {
  * @param doughMoisture wet basis
  * @example uptakeOf('bare', 0.34).capacityGPerM2 // 0
  */
-export const uptakeOf = (
-  surface: Surface,
-  doughMoisture: number,
-  rules: Rules = startingRules,
-): Uptake => ({
+export const uptakeOf = (surface: Surface, doughMoisture: number, rules: Rules): Uptake => ({
   capacityGPerM2: rules[`hold.surface.${surface}`].value,
   drawsUmPerS: rules['hold.surface.draws'].value,
   restsAt: doughMoisture - rules['hold.surface.dry'].value,

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { trimToNoodles } from '../batch/trimUse';
 import { trayCount } from './trayCount';
 
@@ -25,7 +26,7 @@ describe('trayCount', () => {
 
 describe('trimToNoodles', () => {
   it('keeps 85 % of the trim and counts whole portions', () => {
-    expect(trimToNoodles({ trimG: 320 })).toEqual({ usableG: 272, portions: 3 });
-    expect(trimToNoodles({ trimG: 320, portionG: 40 }).portions).toBe(6);
+    expect(trimToNoodles({ trimG: 320 }, startingRules)).toEqual({ usableG: 272, portions: 3 });
+    expect(trimToNoodles({ trimG: 320, portionG: 40 }, startingRules).portions).toBe(6);
   });
 });

@@ -83,7 +83,7 @@ describe('trends', () => {
   });
 
   it('hold what was planned against what was taken', () => {
-    const { dough, pieces, leftover } = evaluatePlan(planWith());
+    const { dough, pieces, leftover } = evaluatePlan(planWith(), startingBasis);
     const planned = (dough.totalG - leftover.doughG) / pieces;
     const { summary } = run(1, 'fork', 0, {
       pieces,

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { firstIssue } from '../plan/document/parsePlan';
 import { planWith } from '../testing/plans';
@@ -37,7 +38,7 @@ describe('logEntrySchema', () => {
 });
 
 describe('compareLog', () => {
-  const result = evaluatePlan(planWith());
+  const result = evaluatePlan(planWith(), startingBasis);
   const rows = Object.fromEntries(compareLog(result, entry).map((row) => [row.key, row]));
 
   it('sets planned beside actual', () => {
@@ -48,7 +49,10 @@ describe('compareLog', () => {
       unit: 'share',
     });
     // The breakage asked for, not the pieces that it rounds up to.
-    const hard = evaluatePlan(planWith({ batch: { ...planWith().batch, breakageShare: 0.11 } }));
+    const hard = evaluatePlan(
+      planWith({ batch: { ...planWith().batch, breakageShare: 0.11 } }),
+      startingBasis,
+    );
     expect(compareLog(hard, entry).find(({ key }) => key === 'burst')?.planned).toBe(0.11);
   });
 

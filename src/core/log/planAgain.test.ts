@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { startingBasis as basis } from '../basis/basis';
 import { parsePlan } from '../plan/document/parsePlan';
 import { evaluatePlan } from '../plan/evaluatePlan';
@@ -54,8 +55,8 @@ describe('planning again', () => {
       ['Spoon test', null],
     ]);
     // And what follows is worked out with them.
-    expect(evaluatePlan(next).filling.yieldStressPa).not.toBeCloseTo(
-      evaluatePlan(plan).filling.yieldStressPa,
+    expect(evaluatePlan(next, basis).filling.yieldStressPa).not.toBeCloseTo(
+      evaluatePlan(plan, basis).filling.yieldStressPa,
       0,
     );
   });
@@ -68,7 +69,9 @@ describe('planning again', () => {
     );
     expect(gOf(next, 'water')).toBe(15);
     expect(changes).toEqual([{ what: 'Water in the recipe', from: 0, to: 15, unit: 'g' }]);
-    expect(evaluatePlan(next).dough.hydration).toBeGreaterThan(evaluatePlan(plan).dough.hydration);
+    expect(evaluatePlan(next, basis).dough.hydration).toBeGreaterThan(
+      evaluatePlan(plan, basis).dough.hydration,
+    );
   });
 
   it('adds to the water that is there, in one line', () => {
@@ -108,7 +111,7 @@ describe('planning again', () => {
       corrected('flourG', 5),
       { kind: 'measured', test: 'spoonMm', value: 50 },
     );
-    expect(parsePlan(JSON.parse(JSON.stringify(next)))).toEqual(next);
+    expect(parsePlan(JSON.parse(JSON.stringify(next)), startingPantry)).toEqual(next);
   });
 
   it('puts nothing into a recipe of which nothing was weighed', () => {
@@ -133,7 +136,7 @@ describe('planning again', () => {
       { what: 'Rest', from: 30, to: 50, unit: 'min' },
       { change: { kind: 'air', from: 'none', to: 'middle' } },
     ]);
-    expect(evaluatePlan(made.plan).margins.burst).toBeGreaterThan(1.15);
+    expect(evaluatePlan(made.plan, basis).margins.burst).toBeGreaterThan(1.15);
   });
 
   it('mends the way in which many were lost, where nothing was confirmed', () => {
@@ -152,7 +155,7 @@ describe('planning again', () => {
     const short = planWith({ dough: { ...plan.dough, work: { ...plan.dough.work, restMin: 5 } } });
     const state = foldRun(eventsFrom([{ kind: 'traced', cause: 'unrested', signs: [] }]));
     const { plan: next } = planAgain(short, state, { weighedG: recipeG, basis });
-    const { ready } = evaluatePlan(next).dough;
+    const { ready } = evaluatePlan(next, basis).dough;
     expect(ready.restedEnough).toBe(true);
     expect(next.dough.work.restMin - ready.restWantedMin).toBeLessThan(5);
   });

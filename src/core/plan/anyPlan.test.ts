@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingPantry } from '../composition/pantry';
 import { placesOf } from '../layout/places';
@@ -22,7 +23,7 @@ import { variantsOf } from './questions/variants';
 /** The plan of a document; null where what it asks clashes. */
 function planIn(document: unknown): Plan | null {
   try {
-    return parsePlan(document);
+    return parsePlan(document, startingPantry);
   } catch (error) {
     if (error instanceof PlanError) return null;
     throw error;
@@ -42,8 +43,8 @@ describe('any plan that the schema takes', () => {
   it('is worked out without a figure that is no number', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const plan = parsePlan(document);
-        const result = evaluatePlan(plan);
+        const plan = parsePlan(document, startingPantry);
+        const result = evaluatePlan(plan, startingBasis);
         expect(notFinite(result)).toEqual([]);
         expect(cautionsFor(plan, startingPantry).length).toBeGreaterThan(0);
       }),
@@ -56,11 +57,14 @@ describe('any plan that the schema takes', () => {
       fc.property(planDocumentAtEnds, (document) => {
         const plan = planIn(document);
         fc.pre(plan !== null);
-        const result = evaluatePlan(plan);
+        const result = evaluatePlan(plan, startingBasis);
         expect(notFinite(result)).toEqual([]);
-        planTally(onRoller(plan, genericRollers[0]!, result.dough.springBack));
+        planTally(
+          onRoller(plan, genericRollers[0]!, result.dough.springBack, startingRules),
+          startingBasis,
+        );
         for (const change of variantsOf(modelOf(plan, startingBasis))) {
-          expect(() => parsePlan(applyChange(plan, change))).not.toThrow();
+          expect(() => parsePlan(applyChange(plan, change), startingPantry)).not.toThrow();
         }
       }),
       RUNS,
@@ -78,13 +82,13 @@ describe('any plan that the schema takes', () => {
     ],
     ['a hold of next to no time', { hold: { phases: [{ place: 'fridge', minutes: 1e-200 }] } }],
   ])('is worked out: %s', (_name, change) => {
-    expect(notFinite(evaluatePlan(planWith(change)))).toEqual([]);
+    expect(notFinite(evaluatePlan(planWith(change), startingBasis))).toEqual([]);
   });
 
   it('has maps and a scatter in numbers', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const model = modelOf(parsePlan(document), startingBasis);
+        const model = modelOf(parsePlan(document, startingPantry), startingBasis);
         const maps = [balanceMap(model, 6), sizeMap(model, [], 6), waterMap(model, 6)];
         for (const map of maps) {
           expect(notFinite({ ...map, margin: [...(map?.margin ?? [])], weakest: 0 })).toEqual([]);
@@ -98,8 +102,8 @@ describe('any plan that the schema takes', () => {
   it('reads back as itself', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const plan = parsePlan(document);
-        expect(parsePlan(JSON.parse(JSON.stringify(plan)))).toEqual(plan);
+        const plan = parsePlan(document, startingPantry);
+        expect(parsePlan(JSON.parse(JSON.stringify(plan)), startingPantry)).toEqual(plan);
       }),
       RUNS,
     );
@@ -108,7 +112,10 @@ describe('any plan that the schema takes', () => {
   it('loses not a gram of dough or filling', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const { ledger, leftover, layout } = evaluatePlan(parsePlan(document));
+        const { ledger, leftover, layout } = evaluatePlan(
+          parsePlan(document, startingPantry),
+          startingBasis,
+        );
         for (const { inG, ...parts } of [ledger.dough, ledger.filling]) {
           const out = Object.values(parts).reduce((sum, g) => sum + g, 0);
           expect(Math.abs(out - inG)).toBeLessThan(1e-6 * Math.max(1, inG));
@@ -124,10 +131,13 @@ describe('any plan that the schema takes', () => {
   it('comes to the same in a list as on its page', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const plan = parsePlan(document);
-        const { pieces, portions, dough, filling, weakestLink, verdict } = evaluatePlan(plan);
+        const plan = parsePlan(document, startingPantry);
+        const { pieces, portions, dough, filling, weakestLink, verdict } = evaluatePlan(
+          plan,
+          startingBasis,
+        );
         const { remedies: _remedies, ...link } = weakestLink;
-        expect(planTally(plan)).toEqual({
+        expect(planTally(plan, startingBasis)).toEqual({
           pieces,
           portions,
           doughG: dough.totalG,
@@ -143,7 +153,7 @@ describe('any plan that the schema takes', () => {
   it('keeps its blanks on the sheet, as many as it says', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const { laying } = evaluatePlan(parsePlan(document)).layout;
+        const { laying } = evaluatePlan(parsePlan(document, startingPantry), startingBasis).layout;
         const places = placesOf(laying);
         const each = laying.way === 'cutBlanks' ? 2 : 1;
         const pockets = laying.arrangement?.perItem ?? 1;

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
 import { evaluatePlan } from './evaluatePlan';
@@ -19,11 +20,13 @@ describe('the dough of a batch', () => {
       fc.property(fc.integer({ min: 1, max: 300 }), fc.boolean(), (portions, rich) => {
         const { dough } = evaluatePlan(
           planWith({ batch: { portions }, ...(rich && { dough: { parts: yolky } }) }),
+          startingBasis,
         );
         expect(sum(dough.parts)).toBeCloseTo(dough.totalG, 6);
         expect(dough.hydration).toBeCloseTo(dough.now.waterG / dough.now.flourG, 9);
         expect(dough.hydration).toBeCloseTo(
-          evaluatePlan(planWith(rich ? { dough: { parts: yolky } } : {})).dough.hydration,
+          evaluatePlan(planWith(rich ? { dough: { parts: yolky } } : {}), startingBasis).dough
+            .hydration,
           5,
         );
         for (const { id, g, count } of dough.parts) {
@@ -38,6 +41,7 @@ describe('the dough of a batch', () => {
   it('is answered for the largest batch that can be asked for', () => {
     const { dough, pieces } = evaluatePlan(
       planWith({ batch: { portions: 2000, piecesPerPortion: 100 } }),
+      startingBasis,
     );
     expect(pieces).toBeGreaterThan(200_000);
     expect(dough.whole).toBeNull();
@@ -45,7 +49,10 @@ describe('the dough of a batch', () => {
   });
 
   it('counts the whites that yolks leave', () => {
-    const { dough } = evaluatePlan(planWith({ dough: { parts: yolky }, batch: { portions: 40 } }));
+    const { dough } = evaluatePlan(
+      planWith({ dough: { parts: yolky }, batch: { portions: 40 } }),
+      startingBasis,
+    );
     expect(dough.whole!.yolks).toBeGreaterThan(0);
     expect(dough.whites.g).toBeCloseTo(dough.whole!.yolks * 33, 6);
   });
@@ -53,8 +60,11 @@ describe('the dough of a batch', () => {
   it('is made up to whole eggs when asked, what is too much left over', () => {
     for (const parts of [undefined, yolky]) {
       const plan = planWith(parts ? { dough: { parts } } : {});
-      const exact = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: false } });
-      const up = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: true } });
+      const exact = evaluatePlan(
+        { ...plan, dough: { ...plan.dough, roundUp: false } },
+        startingBasis,
+      );
+      const up = evaluatePlan({ ...plan, dough: { ...plan.dough, roundUp: true } }, startingBasis);
       expect(up.dough.whole).not.toBeNull();
       expect(up.pieces).toBe(exact.pieces);
       expect(up.dough.totalG).toBeGreaterThanOrEqual(exact.dough.totalG);
@@ -68,7 +78,10 @@ describe('the dough of a batch', () => {
 
   it('is made up of itself where the batch is small or hardly more is needed, and not where it is refused', () => {
     const at = (portions: number, roundUp?: boolean) =>
-      evaluatePlan(planWith({ batch: { portions }, dough: { ...planWith().dough, roundUp } }));
+      evaluatePlan(
+        planWith({ batch: { portions }, dough: { ...planWith().dough, roundUp } }),
+        startingBasis,
+      );
     expect(at(6).dough.whole).toMatchObject({ eggs: 2, yolks: 0 });
     expect(at(6).dough.totalG).toBeCloseTo(300, 6);
     expect(at(6, false).dough.totalG).toBeLessThan(290);
@@ -90,6 +103,7 @@ describe('the dough of a batch', () => {
     for (let portions = 1; portions <= 30; portions += 1) {
       const { dough, layout } = evaluatePlan(
         planWith({ batch: { portions }, dough: { ...planWith().dough, parts } }),
+        startingBasis,
       );
       const neededG = dough.totalG - layout.madeUpG;
       expect(dough.totalG).toBeLessThanOrEqual(Math.max(1.5 * neededG, neededG + 100) + 1e-6);
@@ -101,11 +115,11 @@ describe('the dough of a batch', () => {
       batch: { wayIn: 'dough', doughInHandG: 333 },
       dough: { roundUp: true },
     });
-    expect(evaluatePlan(plan).dough.totalG).toBe(333);
+    expect(evaluatePlan(plan, startingBasis).dough.totalG).toBe(333);
   });
 
   it('moves with the weather round open flour', () => {
-    const at = (rh?: number) => evaluatePlan(planWith({ dough: { rh } })).dough;
+    const at = (rh?: number) => evaluatePlan(planWith({ dough: { rh } }), startingBasis).dough;
     expect(at(0.8).now.weatherWaterG).toBeGreaterThan(0);
     expect(at(0.3).now.weatherWaterG).toBeLessThan(0);
     expect(at().now.weatherWaterG).toBe(0);
@@ -113,8 +127,8 @@ describe('the dough of a batch', () => {
 });
 
 describe('corrections', () => {
-  const plain = evaluatePlan(planWith());
-  const corrected = (...made: Made[]) => evaluatePlan({ ...planWith(), made });
+  const plain = evaluatePlan(planWith(), startingBasis);
+  const corrected = (...made: Made[]) => evaluatePlan({ ...planWith(), made }, startingBasis);
 
   it('keep every gram: what is put in is there, and left over', () => {
     const after = corrected(correction('flourG', 12), correction('waterG', 3));
@@ -138,10 +152,13 @@ describe('corrections', () => {
 
   it('make more pieces of a dough in hand once there is enough of them', () => {
     const made = (amount: number) =>
-      evaluatePlan({
-        ...planWith({ batch: { wayIn: 'dough', doughInHandG: 400 } }),
-        made: [correction('flourG', amount)],
-      });
+      evaluatePlan(
+        {
+          ...planWith({ batch: { wayIn: 'dough', doughInHandG: 400 } }),
+          made: [correction('flourG', amount)],
+        },
+        startingBasis,
+      );
     expect(made(40).pieces).toBeGreaterThan(made(1).pieces);
     expect(made(40).dough.totalG).toBeCloseTo(440, 9);
   });
@@ -156,7 +173,8 @@ describe('a dough that is not ready', () => {
   ])('%j is “%s”', (work, word) => {
     const base = planWith().dough.work;
     expect(
-      evaluatePlan(planWith({ dough: { work: { ...base, ...work } } })).stations.dough.word,
+      evaluatePlan(planWith({ dough: { work: { ...base, ...work } } }), startingBasis).stations
+        .dough.word,
     ).toBe(word);
   });
 

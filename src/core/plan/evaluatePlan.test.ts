@@ -1,3 +1,5 @@
+import { startingRules } from '../basis/rules';
+import { startingBasis } from '../basis/basis';
 import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { planWith } from '../testing/plans';
@@ -29,6 +31,7 @@ describe('evaluatePlan', () => {
         shape: { sizeMm: 55, doseG: 9 },
         sheet: { thicknessMm: 0.8 },
       }),
+      startingBasis,
     );
     expect(result.pieces).toBe(100);
     expect(result.dough.perPieceG).toBeCloseTo(5.81, 2);
@@ -49,7 +52,7 @@ describe('evaluatePlan', () => {
             { batch: { wayIn, portions, doughInHandG, fillingInHandG } },
             family,
           );
-          const { ledger, dough, filling } = evaluatePlan(plan);
+          const { ledger, dough, filling } = evaluatePlan(plan, startingBasis);
           for (const { inG, ...parts } of [ledger.dough, ledger.filling]) {
             expect(Math.abs(sum(parts) - inG)).toBeLessThan(0.01);
           }
@@ -70,7 +73,7 @@ describe('evaluatePlan', () => {
   it('gives the same pieces from portions, and from the dough and filling they ask for', () => {
     for (const family of FAMILY_IDS) {
       const exact = { dough: { ...planWith().dough, roundUp: false } };
-      const asked = evaluatePlan(planWith(exact, family));
+      const asked = evaluatePlan(planWith(exact, family), startingBasis);
       for (const wayIn of ['dough', 'filling', 'both'] as const) {
         const back = evaluatePlan(
           planWith(
@@ -83,6 +86,7 @@ describe('evaluatePlan', () => {
             },
             family,
           ),
+          startingBasis,
         );
         // Whole sheets may give a few more than were asked for, never a whole stack of them.
         expect(back.pieces).toBeGreaterThanOrEqual(asked.pieces);
@@ -135,7 +139,7 @@ describe('evaluatePlan', () => {
             family,
           );
           const bad: string[] = [];
-          JSON.stringify(evaluatePlan(plan), (key, value: unknown) => {
+          JSON.stringify(evaluatePlan(plan, startingBasis), (key, value: unknown) => {
             if (typeof value === 'number' && !Number.isFinite(value)) bad.push(key);
             return value;
           });
@@ -147,7 +151,7 @@ describe('evaluatePlan', () => {
   });
 
   it('carries a working for every figure, worth what the figure says', () => {
-    const result = evaluatePlan(planWith());
+    const result = evaluatePlan(planWith(), startingBasis);
     const { working } = result;
     expect(working.doughTotal.value).toBeCloseTo(result.dough.totalG, 9);
     expect(working.lip.value).toBeCloseTo(result.shape.lipMm, 9);
@@ -166,6 +170,7 @@ describe('evaluatePlan', () => {
   it('adds the workings of the ledger up to what went in', () => {
     const { working: w } = evaluatePlan(
       planWith({ batch: { wayIn: 'both', doughInHandG: 500, fillingInHandG: 900 } }),
+      startingBasis,
     );
     const add = (...parts: { value: number }[]) =>
       parts.reduce((total, part) => total + part.value, 0);
@@ -178,7 +183,7 @@ describe('evaluatePlan', () => {
   });
 
   it('weighs each ingredient as its working says', () => {
-    const { dough, working } = evaluatePlan(planWith());
+    const { dough, working } = evaluatePlan(planWith(), startingBasis);
     for (const part of dough.parts) {
       const shown = partWorking(part, working.doughScale.value);
       expect(shown.value).toBeCloseTo(part.recipeG * working.doughScale.value, 9);
@@ -186,7 +191,7 @@ describe('evaluatePlan', () => {
   });
 
   it('is a plain document: it survives JSON', () => {
-    const result = evaluatePlan(planWith());
+    const result = evaluatePlan(planWith(), startingBasis);
     expect(JSON.parse(JSON.stringify(result))).toEqual(result);
   });
 });
@@ -194,11 +199,14 @@ describe('evaluatePlan', () => {
 describe('safe core and allergens', () => {
   it('asks 74 °C for meat and egg, says why, and lets the cook set another', () => {
     const plan = startingPlans.agnolottiPinched;
-    expect(evaluatePlan(plan).safeCore).toMatchObject({ tempC: 74, setByCook: false });
-    const set = evaluatePlan({ ...plan, boil: { ...plan.boil, safeCoreC: 70 } });
+    expect(evaluatePlan(plan, startingBasis).safeCore).toMatchObject({
+      tempC: 74,
+      setByCook: false,
+    });
+    const set = evaluatePlan({ ...plan, boil: { ...plan.boil, safeCoreC: 70 } }, startingBasis);
     expect(set.safeCore).toMatchObject({ tempC: 70, setByCook: true });
     expect(set.stations.boil.state).toBe('edge');
-    expect(evaluatePlan(startingPlans.ravioliSquare).safeCore.tempC).toBeNull();
+    expect(evaluatePlan(startingPlans.ravioliSquare, startingBasis).safeCore.tempC).toBeNull();
   });
 
   it('counts egg used as glue', () => {
@@ -210,9 +218,10 @@ describe('safe core and allergens', () => {
         ],
       },
     });
-    expect(evaluatePlan(water).allergens).not.toContain('egg');
+    expect(evaluatePlan(water, startingBasis).allergens).not.toContain('egg');
     expect(
-      evaluatePlan({ ...water, hold: { ...water.hold, medium: 'eggWhite' } }).allergens,
+      evaluatePlan({ ...water, hold: { ...water.hold, medium: 'eggWhite' } }, startingBasis)
+        .allergens,
     ).toContain('egg');
   });
 });
@@ -222,7 +231,7 @@ describe('changeFamily', () => {
     for (const from of FAMILY_IDS) {
       for (const to of FAMILY_IDS) {
         const before = planWith({}, from);
-        const after = parsePlan(changeFamily(before, to, 0.04));
+        const after = parsePlan(changeFamily(before, to, 0.04, startingRules), startingPantry);
         expect(after.shape.family).toBe(to);
         expect(after.filling).toEqual(before.filling);
         expect(after.batch).toEqual(before.batch);
@@ -257,7 +266,7 @@ describe('the demo plans', () => {
   });
 
   it.each(files)('%s is a plan that makes portions', (file) => {
-    const plan = parsePlan(JSON.parse(readFileSync(`demo/plans/${file}`, 'utf8')));
-    expect(evaluatePlan(plan).portions).toBeGreaterThan(0);
+    const plan = parsePlan(JSON.parse(readFileSync(`demo/plans/${file}`, 'utf8')), startingPantry);
+    expect(evaluatePlan(plan, startingBasis).portions).toBeGreaterThan(0);
   });
 });

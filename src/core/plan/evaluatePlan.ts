@@ -1,4 +1,4 @@
-import { startingBasis, type Basis } from '../basis/basis';
+import type { Basis } from '../basis/basis';
 import { marginsOf, type Margins } from '../risk/margins';
 import { remediesOf } from '../risk/remedies';
 import type { Quoted } from '../risk/remedy';
@@ -39,7 +39,7 @@ export interface PlanTally {
  * What a plan comes to, no more than a list of plans shows.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
-export function planTally(plan: Plan, basis: Basis = startingBasis): PlanTally {
+export function planTally(plan: Plan, basis: Basis): PlanTally {
   const model = modelOf(plan, basis);
   const { counts, portions, dough, filling } = model.batch.batch;
   const margins = marginsOf(model);
@@ -58,7 +58,7 @@ export function planTally(plan: Plan, basis: Basis = startingBasis): PlanTally {
  * The figures of a plan alone, without remedies, the states of its stations and the workings.
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  */
-export const planFigures = (plan: Plan, basis: Basis = startingBasis): PlanFigures =>
+export const planFigures = (plan: Plan, basis: Basis): PlanFigures =>
   figuresOf(modelOf(plan, basis));
 
 /**
@@ -67,7 +67,7 @@ export const planFigures = (plan: Plan, basis: Basis = startingBasis): PlanFigur
  * @throws FieldError when an id is unknown or an amount impossible; a parsed plan never is
  * @example evaluatePlan(plan, basis).pieces // 41
  */
-export function evaluatePlan(plan: PlanAtBench, basis: Basis = startingBasis): PlanResult {
+export function evaluatePlan(plan: PlanAtBench, basis: Basis): PlanResult {
   const model = modelOf(plan, basis);
   const figures = figuresOf(model);
   const margins = marginsOf(model);

@@ -179,8 +179,8 @@ const ASKED: readonly ((rules: Rules) => unknown)[] = [
     genericRollers[0]!.steps.map(({ label }) =>
       lightTest(genericRollers[0]!, 'hand', label, 0, rules),
     ),
-  () => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!).dough.now }),
-  (rules) => doughAdvice(evaluatePlan(plans[0]!).dough.makeup, new Set(), rules),
+  () => optionState({ hydration: 0.41, band: evaluatePlan(plans[0]!, startingBasis).dough.now }),
+  (rules) => doughAdvice(evaluatePlan(plans[0]!, startingBasis).dough.makeup, new Set(), rules),
 ];
 
 describe('every rule', () => {

@@ -46,7 +46,7 @@ describe('water', () => {
       fc.property(anyFilling, fc.double({ min: 0, max: 1, noNaN: true }), (filling, share) => {
         const whole = composeFilling(filling, startingPantry);
         const plan = planWith({ filling: { ...filling, cookedOffG: share * whole.waterG * 0.9 } });
-        const { water, totalG } = evaluatePlan(plan).filling;
+        const { water, totalG } = evaluatePlan(plan, startingBasis).filling;
         expect(water.heldG + water.freeG + water.dripG + water.steamedG).toBeCloseTo(
           water.rawG + water.takenUpG,
           4,
@@ -83,7 +83,7 @@ describe('dryingRemedies', () => {
       fc.property(anyFilling, fc.double({ min: 0, max: 0.12, noNaN: true }), (filling, target) => {
         for (const remedy of dryingRemedies(filling, target, startingBasis)) {
           const after = applyDrying(filling, remedy);
-          const document = parsePlan({ ...planWith(), filling: after });
+          const document = parsePlan({ ...planWith(), filling: after }, startingPantry);
           const free = freeOf(document.filling);
           expect(free).toBeCloseTo(remedy.freeWaterShare, 9);
           if ('capped' in remedy && !remedy.capped) {
@@ -166,13 +166,15 @@ test('egg in a filling is its share of all that was weighed into it', () => {
     { id: 'egg-whole', g: 40, preparation: 'raw' as const },
     { id: 'egg-yolk', g: 10, preparation: 'raw' as const },
   ];
-  expect(evaluatePlan(planWith({ filling: { parts } })).filling.eggShare).toBeCloseTo(0.1, 6);
+  expect(
+    evaluatePlan(planWith({ filling: { parts } }), startingBasis).filling.eggShare,
+  ).toBeCloseTo(0.1, 6);
 });
 
 describe('home tests', () => {
   it('replace the rule by what the spoon says', () => {
     const measured = planWith({ filling: { spoonTest: { volumeMl: 10, diameterMm: 40 } } });
-    const { filling, working } = evaluatePlan(measured);
+    const { filling, working } = evaluatePlan(measured, startingBasis);
     expect(filling.stiffnessFrom).toBe('spoon');
     const rho = filling.densityGPerMl * 1000;
     expect(filling.yieldStressPa).toBeCloseTo(

@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import fc from 'fast-check';
 import { heatAt } from '../batch/deadHeat';
 import { startingBasis } from '../basis/basis';
@@ -22,7 +23,7 @@ const anyHand = fc
     fillingInHandG: fc.double({ min: 60, max: 6000, noNaN: true }),
   })
   .map(({ family, ...inHand }): Plan =>
-    parsePlan(planWith({ batch: { wayIn: 'both', ...inHand } }, family)),
+    parsePlan(planWith({ batch: { wayIn: 'both', ...inHand } }, family), startingPantry),
   );
 
 const bandsOf = (plan: Plan) => {
@@ -39,7 +40,7 @@ describe('a dead heat', () => {
     fc.assert(
       fc.property(anyHand, (plan) => {
         const { input, sizes, thicknesses } = bandsOf(plan);
-        const { deadHeat } = evaluatePlan(plan);
+        const { deadHeat } = evaluatePlan(plan, startingBasis);
         const all = (margin: number) =>
           sizes.flatMap((size) =>
             thicknesses.flatMap((mm) => heatAt(input, mm, size, margin) ?? []),
@@ -56,7 +57,7 @@ describe('a dead heat', () => {
             leftoverFillingG: expect.closeTo(least!.leftoverFillingG, 6),
           });
         }
-        const { lip, thinning } = evaluatePlan(plan).margins;
+        const { lip, thinning } = evaluatePlan(plan, startingBasis).margins;
         if (easy.length) expect(Math.min(lip, thinning)).toBeGreaterThan(1.1999);
       }),
       { numRuns: 60 },
@@ -66,7 +67,7 @@ describe('a dead heat', () => {
   it('doses no more than the lip holds, and no less than the shape wants', () => {
     fc.assert(
       fc.property(anyHand, (plan) => {
-        const { deadHeat, pieces, leftover } = evaluatePlan(plan);
+        const { deadHeat, pieces, leftover } = evaluatePlan(plan, startingBasis);
         if (!deadHeat || pieces === 0) return;
         const { doseG, thicknessMm, sizeMm } = deadHeat;
         const typed = typedPiece(plan, startingBasis);
@@ -77,7 +78,7 @@ describe('a dead heat', () => {
         const [least] = doseBand(piece, startingRules, { mostG, margin }) ?? [0];
         expect(doseG).toBeGreaterThanOrEqual(least - 1e-9);
         expect(doseG).toBeLessThanOrEqual(most + 1e-9);
-        expect(makePiece(piece).margins.lip).toBeGreaterThan(0.999);
+        expect(makePiece(piece, startingRules).margins.lip).toBeGreaterThan(0.999);
         expect(leftover.doughG).toBeGreaterThan(-1e-6);
         expect(leftover.fillingG).toBeGreaterThan(-1e-6);
       }),
@@ -89,7 +90,7 @@ describe('a dead heat', () => {
     fc.assert(
       fc.property(anyHand, (plan) => {
         const options = searchHeats(plan, startingBasis);
-        const { deadHeat, pieces } = evaluatePlan(plan);
+        const { deadHeat, pieces } = evaluatePlan(plan, startingBasis);
         expect(options.length === 0).toBe(pieces === 0);
         if (options.length) {
           expect(options.some(({ usedUp }) => usedUp)).toBe(deadHeat!.usedUp);

@@ -281,7 +281,7 @@ const BATCHES: readonly Judged[] = [
 ];
 
 describe.each(BATCHES)('$name', ({ plan, pieces, doses, tooMuch, verdict, minutes }) => {
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, startingBasis);
 
   it(`makes ${pieces} pieces and ${verdict}`, () => {
     expect(result.layout.doesNotFit).toBeNull();

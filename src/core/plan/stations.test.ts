@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { FAMILY_IDS } from '../shapes/families';
 import { planWith } from '../testing/plans';
 import { evaluatePlan } from './evaluatePlan';
@@ -5,7 +6,7 @@ import { startingPlans } from './starting/startingPlans';
 
 describe('starting plans', () => {
   it.each(FAMILY_IDS)('%s holds at every station', (family) => {
-    const { stations, weakestLink } = evaluatePlan(startingPlans[family]);
+    const { stations, weakestLink } = evaluatePlan(startingPlans[family], startingBasis);
     expect(Object.values(stations).map(({ state }) => state)).toEqual(Array(7).fill('holds'));
     expect(weakestLink.state).toBe('holds');
   });
@@ -107,16 +108,16 @@ describe('stations', () => {
       'hard for a thin sheet',
     ],
   ] as const)('%s is told', (_what, plan, station, state, word) => {
-    expect(evaluatePlan(plan).stations[station]).toEqual({ state, word });
+    expect(evaluatePlan(plan, startingBasis).stations[station]).toEqual({ state, word });
   });
 
   it('mends a dough four points outside its band, and not one further out', () => {
-    const { now } = evaluatePlan(planWith()).dough;
+    const { now } = evaluatePlan(planWith(), startingBasis).dough;
     const wetTo = (hydration: number) => {
       const flourG = 400;
       const water = { id: 'water', g: (hydration - now.hydration) * flourG };
       const { parts } = planWith().dough;
-      return evaluatePlan(planWith({ dough: { parts: [...parts, water] } }));
+      return evaluatePlan(planWith({ dough: { parts: [...parts, water] } }), startingBasis);
     };
     const wetter = (by: number) => {
       const { stations, dough } = wetTo(now.high + by);
@@ -135,7 +136,7 @@ describe('stations', () => {
       const { dough } = planWith();
       const [flour, ...others] = dough.parts;
       const parts = [{ id: 'flour-buckwheat', g }, { ...flour!, g: 300 - g }, ...others];
-      return evaluatePlan(planWith({ dough: { ...dough, parts } }));
+      return evaluatePlan(planWith({ dough: { ...dough, parts } }), startingBasis);
     };
     const shares = [0, 60, 120, 180, 240, 300].map((g) => buckwheat(g));
     for (const { dough, stations } of shares) {

@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { startingBasis } from '../basis/basis';
 import { parsePlan } from '../plan/document/parsePlan';
 import type { Plan } from '../plan/document/schema';
@@ -12,7 +13,7 @@ import { size } from './remedies/size';
 const overfull = planWith({
   shape: { ...planWith().shape, sizeMm: 50, doseG: 16, laid: 'spooned', finish: 'fork' },
 });
-const remediesOf = (plan: Plan) => evaluatePlan(plan).weakestLink.remedies;
+const remediesOf = (plan: Plan) => evaluatePlan(plan, startingBasis).weakestLink.remedies;
 const kinds = (plan: Plan) => [...new Set(remediesOf(plan).map(({ kind }) => kind))].sort();
 
 describe('margins', () => {
@@ -28,19 +29,19 @@ describe('margins', () => {
 
   it('cannot be told of a sheet that nothing is cut from', () => {
     const wide = planWith({ sheet: { widthMm: 45 } });
-    expect(evaluatePlan(wide).margins.open).toBeNull();
-    expect(evaluatePlan(wide).weakestLink.name).not.toBe('open');
+    expect(evaluatePlan(wide, startingBasis).margins.open).toBeNull();
+    expect(evaluatePlan(wide, startingBasis).weakestLink.name).not.toBe('open');
   });
 });
 
 describe('remedies', () => {
   it('are each worth, once made, the margin and the cost they quote', () => {
-    const before = evaluatePlan(overfull);
+    const before = evaluatePlan(overfull, startingBasis);
     expect(before.weakestLink.state).toBe('fails');
     expect(before.weakestLink.remedies.length).toBeGreaterThan(4);
     for (const remedy of before.weakestLink.remedies) {
-      const plan = parsePlan(applyChange(overfull, remedy));
-      const after = evaluatePlan(plan);
+      const plan = parsePlan(applyChange(overfull, remedy), startingPantry);
+      const after = evaluatePlan(plan, startingBasis);
       expect(after.weakestLink).toMatchObject({ name: remedy.weakest });
       expect(after.weakestLink.margin).toBeCloseTo(remedy.margin, 9);
       expect(remedy.margin).toBeGreaterThan(before.weakestLink.margin);
@@ -55,13 +56,18 @@ describe('remedies', () => {
   it('stand with the strongest first, and leave out what gains nothing', () => {
     const margins = remediesOf(overfull).map(({ margin }) => margin);
     expect([...margins].sort((a, b) => b - a)).toEqual(margins);
-    expect(Math.min(...margins)).toBeGreaterThan(evaluatePlan(overfull).weakestLink.margin);
+    expect(Math.min(...margins)).toBeGreaterThan(
+      evaluatePlan(overfull, startingBasis).weakestLink.margin,
+    );
   });
 
   it('aim comfortably past the edge', () => {
     for (const remedy of remediesOf(overfull)) {
       if (remedy.kind !== 'size' && remedy.kind !== 'dose') continue;
-      const { margins } = evaluatePlan(parsePlan(applyChange(overfull, remedy)));
+      const { margins } = evaluatePlan(
+        parsePlan(applyChange(overfull, remedy), startingPantry),
+        startingBasis,
+      );
       expect(margins.lip).toBeGreaterThanOrEqual(1.2);
       expect(margins.lip).toBeLessThan(1.35);
     }
@@ -84,8 +90,13 @@ describe('remedies', () => {
     expect(steps.length).toBeGreaterThan(1);
     for (const remedy of remediesOf(plan)) {
       if (remedy.kind !== 'dry') continue;
-      const after = evaluatePlan(parsePlan(applyChange(plan, remedy)));
-      expect(after.filling.freeWaterShare).toBeLessThan(evaluatePlan(plan).filling.freeWaterShare);
+      const after = evaluatePlan(
+        parsePlan(applyChange(plan, remedy), startingPantry),
+        startingBasis,
+      );
+      expect(after.filling.freeWaterShare).toBeLessThan(
+        evaluatePlan(plan, startingBasis).filling.freeWaterShare,
+      );
     }
     expect(kinds(overfull)).not.toContain('dry');
   });
@@ -111,11 +122,11 @@ describe('remedies', () => {
       { shape: { ...planWith({}, 'mouldedRavioli').shape, doseG: 12 } },
       'mouldedRavioli',
     );
-    expect(evaluatePlan(mould).weakestLink.state).toBe('fails');
+    expect(evaluatePlan(mould, startingBasis).weakestLink.state).toBe('fails');
     expect(kinds(mould)).not.toContain('size');
     expect(size.propose(modelOf(mould, startingBasis))).toEqual([]);
     expect(size.propose(modelOf(overfull, startingBasis))).not.toEqual([]);
-    const { sheet, dough } = evaluatePlan(overfull);
+    const { sheet, dough } = evaluatePlan(overfull, startingBasis);
     const off = planWith({
       ...overfull,
       sheet: { ...overfull.sheet, thicknessMm: sheet.nearestMm + 0.01 },
@@ -130,6 +141,6 @@ describe('remedies', () => {
     const both = planWith({ batch: { wayIn: 'both', doughInHandG: 300, fillingInHandG: 700 } });
     const after = applyChange(both, { kind: 'dose', fromG: 12, toG: 8 });
     expect(after.batch.mayChange).toEqual({ dose: false, thickness: true, size: true });
-    expect(evaluatePlan(after).shape.doseG).toBe(8);
+    expect(evaluatePlan(after, startingBasis).shape.doseG).toBe(8);
   });
 });

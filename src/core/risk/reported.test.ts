@@ -88,7 +88,7 @@ const REPORTED: readonly Reported[] = [
 ];
 
 describe.each(REPORTED)('$name', ({ plan, pot, goodFor, lost }) => {
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, startingBasis);
   const within = (value: number, [from, to]: readonly [number, number]) => {
     expect(value).toBeGreaterThanOrEqual(from);
     expect(value).toBeLessThanOrEqual(to);
@@ -107,7 +107,7 @@ describe.each(REPORTED)('$name', ({ plan, pot, goodFor, lost }) => {
 
 describe('from frozen', () => {
   it('takes about two minutes more', () => {
-    const { fresh, fromFrozen } = evaluatePlan(planWith()).boil;
+    const { fresh, fromFrozen } = evaluatePlan(planWith(), startingBasis).boil;
     expect(fromFrozen.minutes - fresh.minutes).toBeGreaterThan(1.2);
     expect(fromFrozen.minutes - fresh.minutes).toBeLessThan(3);
   });

@@ -111,7 +111,7 @@ describe('spares', () => {
   });
 
   it('are told in the working of the pieces, which agrees', () => {
-    const { working, pieces } = evaluatePlan(planWith());
+    const { working, pieces } = evaluatePlan(planWith(), startingBasis);
     expect(working.pieces.value).toBe(pieces);
     expect(working.pieces.formula).toContain('95 % of the time');
   });

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { startingPantry as pantry } from '../composition/pantry';
 import { composeFilling } from '../plan/document/recipe';
 import type { Plan } from '../plan/document/schema';
@@ -72,7 +73,7 @@ describe('tests of a batch', () => {
 
   it('stand in place of the rules, and leave the plan as it was planned', () => {
     const before = JSON.stringify(plan);
-    const { dough, filling } = evaluatePlan(withTests(plan, ALL, pantry));
+    const { dough, filling } = evaluatePlan(withTests(plan, ALL, pantry), startingBasis);
     expect([dough.strengthMeasured, filling.stiffnessFrom]).toEqual([true, 'spoon']);
     expect(filling.freeWaterShare).toBeCloseTo(1.4 / 20, 9);
     expect(JSON.stringify(plan)).toBe(before);
@@ -85,8 +86,11 @@ describe('tests of a batch', () => {
     const dried = filled({ cookedOffG: 20 });
     expect(testsThatHold(dried, plan, ALL)).toEqual({ hangMm: 900, towel: ALL.towel });
     // It holds less water now, by as much as was cooked off.
-    const wet = evaluatePlan(withTests(plan, { towel: ALL.towel }, pantry)).filling;
-    const dry = evaluatePlan(withTests(dried, { towel: ALL.towel }, pantry, plan)).filling;
+    const wet = evaluatePlan(withTests(plan, { towel: ALL.towel }, pantry), startingBasis).filling;
+    const dry = evaluatePlan(
+      withTests(dried, { towel: ALL.towel }, pantry, plan),
+      startingBasis,
+    ).filling;
     const { massG } = composeFilling(plan.filling, pantry);
     expect(dry.freeWaterShare * (massG - 20)).toBeCloseTo(wet.freeWaterShare * massG - 20, 6);
     const other = filled({ parts: [{ id: 'potato-boiled', g: 300, preparation: 'raw' }] });
@@ -110,7 +114,7 @@ describe('tests of a batch', () => {
 });
 
 describe('the plan at a bench', () => {
-  const planned = evaluatePlan(plan);
+  const planned = evaluatePlan(plan, startingBasis);
   const at = { pantry, planned };
 
   it('is the plan itself where nothing was changed, corrected or tested', () => {
@@ -138,13 +142,13 @@ describe('the plan at a bench', () => {
 
   it('is of as many pieces as were planned, whatever is found of them since', () => {
     const loose = fold(...happeningsOf({ spoon: { volumeMl: 15, diameterMm: 44 } }));
-    const now = evaluatePlan(planAtBench(plan, loose, at));
+    const now = evaluatePlan(planAtBench(plan, loose, at), startingBasis);
     expect(now.weakestLink.state).toBe('fails');
     expect(now.counts).toEqual(planned.counts);
     expect(now.dough.totalG).toBe(planned.dough.totalG);
     // On the plan's own page it is planned with more of them.
-    expect(evaluatePlan(withTests(plan, testsOf(loose), pantry)).pieces).toBeGreaterThan(
-      planned.pieces,
-    );
+    expect(
+      evaluatePlan(withTests(plan, testsOf(loose), pantry), startingBasis).pieces,
+    ).toBeGreaterThan(planned.pieces);
   });
 });

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
@@ -6,7 +7,7 @@ import { evidenceOf } from './evidence';
 import { foldRun } from './fold';
 
 const plan = planWith();
-const planned = evaluatePlan(plan);
+const planned = evaluatePlan(plan, startingBasis);
 const pieces = planned.pieces;
 
 /** What a batch tells of the dough that stuck, where everything round it was weighed. */
@@ -20,7 +21,7 @@ function stuckBy({ doughG, leftG, n = 10 }: { doughG: number; leftG: number; n?:
     { kind: 'left', what: 'trim', g: planned.ledger.dough.trimG },
     { kind: 'finished' },
   ];
-  return evidenceOf(plan, foldRun(eventsFrom(happenings))).find(
+  return evidenceOf(plan, foldRun(eventsFrom(happenings)), startingBasis).find(
     ({ quantity }) => quantity === 'stuck',
   )!;
 }
@@ -64,7 +65,7 @@ describe('how thick sheets came out, by the dough bowl', () => {
       ...(trim === 'weighed' ? [{ kind: 'left' as const, what: 'trim' as const, g: trimG }] : []),
       { kind: 'finished' },
     ];
-    const [found] = evidenceOf(plan, foldRun(eventsFrom(happenings))).filter(
+    const [found] = evidenceOf(plan, foldRun(eventsFrom(happenings)), startingBasis).filter(
       ({ quantity }) => quantity === 'thicker',
     );
     return { ...found!, byPlan: rolledG / count / ((dough.totalG - leftover.doughG) / pieces) };
@@ -95,6 +96,7 @@ describe('how thick sheets came out, by the dough bowl', () => {
             { kind: 'finished' },
           ]),
         ),
+        startingBasis,
       ).find(({ quantity }) => quantity === 'thicker')!;
     const strip = told();
     const full = told({ kind: 'weighed', what: 'dough', g: planned.dough.totalG + 100 });

@@ -4,7 +4,6 @@ import type { Evidence } from '../calibrate/learn';
 import type { QuantityId } from '../basis/learnt';
 import type { Plan } from '../plan/document/schema';
 import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
-import { startingBasis } from '../basis/basis';
 import { aimed, overAimed, stretchesOf } from './aims';
 import { doughIn, fillingIn } from './bowls';
 import { timedRounds, timedSheets } from './taps';
@@ -47,7 +46,7 @@ const SPOILT = 0.2;
  * the rules as they ship, not against what was learnt before: so the same run always says the same.
  * @param basis what the run was made on: it says how much was made where nobody weighed it
  */
-export function evidenceOf(plan: Plan, run: RunState, basis: Basis = startingBasis): Evidence[] {
+export function evidenceOf(plan: Plan, run: RunState, basis: Basis): Evidence[] {
   if (run.status !== 'finished' || run.leftOut || run.struck) return [];
   const typical: Basis = { ...basis, learnt: [] };
   const result = evaluatePlan(plan, typical);

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { eventsFrom } from '../testing/kitchens';
 import { planWith } from '../testing/plans';
@@ -8,7 +9,7 @@ import { foldRun } from './fold';
 import { lateAt } from './late';
 
 const plan = planWith({ batch: { ...planWith().batch, portions: 24 } });
-const result = evaluatePlan(plan);
+const result = evaluatePlan(plan, startingBasis);
 const write = (value: number, unit: 'min') => figureText(value, unit, METRIC);
 
 /** What is late so many minutes after the first thing happened. */

@@ -1,5 +1,4 @@
 import type { Rules } from '../basis/rules';
-import { startingRules } from '../basis/rules';
 import { trimPortions } from '../batch/trimUse';
 import type { PlanResult } from '../plan/evaluatePlan';
 import type { Roller } from '../sheet/roller';
@@ -55,13 +54,13 @@ export function liveOf(
     roller,
     thicknessBandMm,
     eggsPerG,
-    rules = startingRules,
+    rules,
   }: {
     roller: Pick<Roller, 'steps'>;
     thicknessBandMm: readonly [number, number];
     /** Eggs in a gram of the recipe; 0 without. */
     eggsPerG: number;
-    rules?: Rules;
+    rules: Rules;
   },
 ): Live {
   const bowls = bowlsOf(result, state);

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingBasis, type Basis } from '../basis/basis';
 import type { Learnt, QuantityId } from '../basis/learnt';
@@ -34,6 +35,7 @@ const live = (plan: Plan, result: PlanResult, ...happenings: Happening[]): Live 
     roller: plan.sheet.roller,
     thicknessBandMm: familyOf(plan.shape.family).thicknessBandMm,
     eggsPerG: 0,
+    rules: startingRules,
   });
 
 /** Both bowls weighed after some pieces, as the plan has them. */

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { figureText, formatFigure } from '../units/format';
 import { METRIC } from '../units/units';
@@ -20,7 +21,7 @@ import { entryOfRun, eventsOfEntry } from './writtenDown';
 import { startingBasis } from '../basis/basis';
 
 const plan = planWith({ batch: { ...planWith().batch, portions: 24 } });
-const result = evaluatePlan(plan);
+const result = evaluatePlan(plan, startingBasis);
 
 const told = (...happenings: Happening[]): RunEvent[] => eventsFrom(happenings);
 const run = (...happenings: Happening[]) => foldRun(told(...happenings));
@@ -204,6 +205,7 @@ describe('live corrections', () => {
       roller: plan.sheet.roller,
       thicknessBandMm: familyOf(plan.shape.family).thicknessBandMm,
       eggsPerG: 3 / 500,
+      rules: startingRules,
     });
 
   it('ask for nothing while both bowls end together', () => {
@@ -258,6 +260,7 @@ describe('live corrections', () => {
         roller: plan.sheet.roller,
         thicknessBandMm: familyOf(plan.shape.family).thicknessBandMm,
         eggsPerG,
+        rules: startingRules,
       }).changes.find(({ id }) => id === 'moreDough')!;
     };
     const needG = withEggs(0).to;
@@ -451,7 +454,7 @@ describe('a batch written down afterwards', () => {
   });
 
   it('teaches what it says: doses and sheets', () => {
-    const evidence = evidenceOf(plan, foldRun(written));
+    const evidence = evidenceOf(plan, foldRun(written), startingBasis);
     expect(
       Object.fromEntries(evidence.map(({ quantity, value }) => [quantity, value])),
     ).toMatchObject({
@@ -462,9 +465,9 @@ describe('a batch written down afterwards', () => {
 
   it('teaches nothing when it is left out, struck or not finished', () => {
     const and = (happening: Happening) => foldRun([...written, ...eventsFrom([happening], 8)]);
-    expect(evidenceOf(plan, and({ kind: 'leftOut' }))).toEqual([]);
-    expect(evidenceOf(plan, and({ kind: 'struck' }))).toEqual([]);
-    expect(evidenceOf(plan, foldRun(written.slice(0, -1)))).toEqual([]);
+    expect(evidenceOf(plan, and({ kind: 'leftOut' }), startingBasis)).toEqual([]);
+    expect(evidenceOf(plan, and({ kind: 'struck' }), startingBasis)).toEqual([]);
+    expect(evidenceOf(plan, foldRun(written.slice(0, -1)), startingBasis)).toEqual([]);
   });
 
   it('is summed up for lists', () => {

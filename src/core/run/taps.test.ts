@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import { startingRules } from '../basis/rules';
 import { evaluatePlan } from '../plan/evaluatePlan';
 import { eventsFrom } from '../testing/kitchens';
@@ -7,7 +8,7 @@ import { foldRun } from './fold';
 import { tappedThrough } from './taps';
 
 const plan = planWith({});
-const result = evaluatePlan(plan);
+const result = evaluatePlan(plan, startingBasis);
 const tapped = (...happenings: Happening[]) =>
   tappedThrough(foldRun(eventsFrom(happenings)), result, plan.shape.family, startingRules);
 const sheet = (seconds: number): Happening => ({

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { HAND_FINISHES, neededLip, pressedEdge, type Finish } from './finish';
 
 describe('an edge', () => {
@@ -11,22 +12,24 @@ describe('an edge', () => {
   ])(
     'by %s needs its own width and a thickness of sheet, and is pressed to a share of two',
     (finish, lipMm, pressedMm) => {
-      expect(neededLip(finish, 0.8)).toBeCloseTo(lipMm, 9);
-      expect(pressedEdge(finish, 0.8)).toBeCloseTo(pressedMm, 9);
+      expect(neededLip(finish, 0.8, startingRules)).toBeCloseTo(lipMm, 9);
+      expect(pressedEdge(finish, 0.8, startingRules)).toBeCloseTo(pressedMm, 9);
     },
   );
 
   it('of a mould is the ridge alone, whatever the sheet', () => {
-    expect(neededLip('mould', 2)).toBe(neededLip('mould', 0.5));
+    expect(neededLip('mould', 2, startingRules)).toBe(neededLip('mould', 0.5, startingRules));
     for (const finish of HAND_FINISHES) {
-      expect(neededLip(finish, 1.3) - neededLip(finish, 0.8)).toBeCloseTo(0.5, 9);
+      expect(
+        neededLip(finish, 1.3, startingRules) - neededLip(finish, 0.8, startingRules),
+      ).toBeCloseTo(0.5, 9);
     }
   });
 
   it('is never pressed thicker than the two layers it is made of', () => {
     for (const finish of HAND_FINISHES) {
-      expect(pressedEdge(finish, 0.8)).toBeLessThan(1.6);
-      expect(pressedEdge(finish, 0.8)).toBeGreaterThan(0.8);
+      expect(pressedEdge(finish, 0.8, startingRules)).toBeLessThan(1.6);
+      expect(pressedEdge(finish, 0.8, startingRules)).toBeGreaterThan(0.8);
     }
   });
 });

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** How the edge may be pressed and cut. */
 export const FINISH_IDS = ['fork', 'wheel', 'cutter', 'press', 'pinch', 'mould'] as const;
@@ -21,17 +21,10 @@ export const FINISH_NAMES: Readonly<Record<Finish, string>> = {
  * Lip a finish needs, mm: its width + sheet thickness; a mould's ridge alone. Rule.
  * @example neededLip('wheel', 0.8) // 4.8
  */
-export const neededLip = (
-  finish: Finish,
-  thicknessMm: number,
-  rules: Rules = startingRules,
-): number =>
+export const neededLip = (finish: Finish, thicknessMm: number, rules: Rules): number =>
   rules[`shape.finish.${finish}`].value +
   (finish === 'mould' ? 0 : rules['shape.finish.layers'].value * thicknessMm);
 
 /** Thickness of a pressed double edge, mm: 2 t × what the finish leaves. Rule. */
-export const pressedEdge = (
-  finish: Finish,
-  thicknessMm: number,
-  rules: Rules = startingRules,
-): number => 2 * thicknessMm * rules[`shape.edge.${finish}`].value;
+export const pressedEdge = (finish: Finish, thicknessMm: number, rules: Rules): number =>
+  2 * thicknessMm * rules[`shape.edge.${finish}`].value;

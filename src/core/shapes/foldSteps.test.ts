@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { FAMILY_IDS, familyOf } from './families';
 import { foldSteps, type FoldStep } from './foldSteps';
@@ -22,7 +23,11 @@ const stepsOf = (family: ShapeFamily, size: Dimensions, doseG = 3): FoldStep[] =
   foldSteps(
     family,
     size,
-    family.mound({ doseG, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'spooned' }, size),
+    family.mound(
+      { doseG, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'spooned' },
+      size,
+      startingRules,
+    ),
   );
 
 const pointsOf = (steps: readonly FoldStep[]) =>
@@ -64,7 +69,11 @@ describe.each(FAMILY_IDS)('folding of %s', (id) => {
     const size = dimensions({ sizeMm: family.dimensions[0]!.maxMm * 0.8 });
     const { above } = family.draw(
       size,
-      family.mound({ doseG: 3, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'spooned' }, size),
+      family.mound(
+        { doseG: 3, densityGPerMl: 1.04, yieldStressPa: 600, laid: 'spooned' },
+        size,
+        startingRules,
+      ),
       { thicknessMm: 0.8, pressedMm: 1.2 },
     );
     const [fold] = above.folds;

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { spreadHalfWidth, spreadRadius } from '../filling/spreadRadius';
 import { capHeight, capRadius, capVolume } from './cap';
 import { ellipsePerimeter } from './ellipse';
@@ -43,9 +43,9 @@ const volumeOf = ({ doseG, densityGPerMl }: MoundInput): number => (doseG / dens
 
 /**
  * A mound on the bench under a second sheet: a spherical cap. Law on the rules for laid height.
- * @example capMound({ doseG: 9, densityGPerMl: 1.04, yieldStressPa: 900, laid: 'piped' }).radiusMm // 18.4
+ * @example capMound({ doseG: 9, densityGPerMl: 1.04, yieldStressPa: 900, laid: 'piped' }, startingRules).radiusMm // 18.4
  */
-export function capMound(from: MoundInput, rules: Rules = startingRules): Mound {
+export function capMound(from: MoundInput, rules: Rules): Mound {
   const volumeMm3 = volumeOf(from);
   const laidRadiusMm = capRadius(volumeMm3, rules[`shape.laid.${from.laid}`].value);
   const slumpedRadiusMm = slump(from, volumeMm3, rules['shape.pressedLoad'].value);
@@ -72,11 +72,7 @@ export function capMound(from: MoundInput, rules: Rules = startingRules): Mound 
  * @param joined whether its corners are drawn together
  * @example lumpMound({ doseG: 9, densityGPerMl: 1.05, … }, { joined: true }).radiusMm // 12.5
  */
-export function lumpMound(
-  from: MoundInput,
-  { joined }: { joined: boolean },
-  rules: Rules = startingRules,
-): Mound {
+export function lumpMound(from: MoundInput, { joined }: { joined: boolean }, rules: Rules): Mound {
   const volumeMm3 = volumeOf(from);
   const long = rules['shape.wrap.length'].value;
   const thick = rules['shape.wrap.thickness'].value;
@@ -121,7 +117,7 @@ const FORM_FACTOR: Readonly<Record<Form, number>> = { disc: 1, square: 4 / Math.
  * A mound pressed into a mould's pocket: it takes the pocket's width, and spreads past it only when
  * there is more of it than the pocket holds. The dough is stretched over the whole pocket. Law on rules.
  */
-export function pocketMound(from: MoundInput, pocket: Pocket, rules: Rules = startingRules): Mound {
+export function pocketMound(from: MoundInput, pocket: Pocket, rules: Rules): Mound {
   const volumeMm3 = volumeOf(from);
   const pocketRadius = pocket.pocketMm / 2;
   const { depthMm } = pocket;
@@ -151,7 +147,7 @@ const radiusAtHeight = (volumeMm3: number, heightMm: number): number =>
  * as it settles; the strip wraps all of it. Law on rules.
  * @example logMound({ doseG: 3.2, … }, 25.4).radiusMm // 7.1
  */
-export function logMound(from: MoundInput, pitchMm: number, rules: Rules = startingRules): Mound {
+export function logMound(from: MoundInput, pitchMm: number, rules: Rules): Mound {
   const volumeMm3 = volumeOf(from);
   const areaMm2 = volumeMm3 / pitchMm;
   const laidRadiusMm = rules['shape.log.width'].value * Math.sqrt(areaMm2 / Math.PI);

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { DOUGH_DENSITY_G_PER_ML, ML_PER_MM3 } from '../physics/constants';
 import { crossing } from './crossing';
 import { neededLip, type Finish } from './finish';
@@ -36,7 +36,7 @@ export const pieceDough = (family: ShapeFamily, size: Dimensions, thicknessMm: n
   DOUGH_DENSITY_G_PER_ML * thicknessMm * family.flatAreaMm2(size) * ML_PER_MM3;
 
 /** Works out one piece: weights, settled mound, lip, thinning. */
-export function makePiece(from: PieceInput, rules: Rules = startingRules): Piece {
+export function makePiece(from: PieceInput, rules: Rules): Piece {
   const { family, size, thicknessMm, finish } = from;
   const mound = family.mound(from, size, rules);
   const lipMm = family.lipMm(size, mound);
@@ -62,8 +62,8 @@ export function makePiece(from: PieceInput, rules: Rules = startingRules): Piece
  */
 export function largestDose(
   from: Omit<PieceInput, 'doseG'>,
-  { margin = 1, maxG = MOST_DOSE_G }: { margin?: number; maxG?: number } = {},
-  rules: Rules = startingRules,
+  { margin = 1, maxG = MOST_DOSE_G }: { margin?: number; maxG?: number },
+  rules: Rules,
 ): number {
   const over = (root: number) =>
     makePiece({ ...from, doseG: root ** 3 }, rules).margins.lip - margin;
@@ -77,8 +77,8 @@ export function largestDose(
 /** The smallest blank (or strip) whose lip reaches `margin` times the need, mm; null when none does. */
 export function smallestSize(
   from: Omit<PieceInput, 'size'> & { size: Dimensions },
-  { margin = 1 }: { margin?: number } = {},
-  rules: Rules = startingRules,
+  { margin = 1 }: { margin?: number },
+  rules: Rules,
 ): number | null {
   const field = from.family.dimensions[0];
   if (!field) return null;
@@ -96,7 +96,7 @@ export function smallestSize(
  */
 export function doseBand(
   piece: Omit<PieceInput, 'doseG'>,
-  rules: Rules = startingRules,
+  rules: Rules,
   { margin = 1, mostG = MOST_DOSE_G }: { margin?: number; mostG?: number } = {},
 ): readonly [number, number] | null {
   const [low] = piece.family.usualDoseG;

@@ -106,7 +106,7 @@ export interface ShapeFamily {
   readonly folding: readonly string[];
   /** Flat dough of one piece, all layers unfolded, mm². Law. */
   flatAreaMm2(size: Dimensions): number;
-  mound(from: MoundInput, size: Dimensions, rules?: Rules): Mound;
+  mound(from: MoundInput, size: Dimensions, rules: Rules): Mound;
   /** Settled mound to the nearest sealed edge, mm; negative when it runs past. Law. */
   lipMm(size: Dimensions, mound: Mound): number;
   /** How the lip is reckoned, for the working. */

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import type { Outline } from './drawing';
 import { capHeight, capRadius, capVolume, moundHeight } from './cap';
@@ -64,7 +65,10 @@ describe('spherical cap', () => {
 });
 
 describe('square ravioli of 55 mm with 9 g piped', () => {
-  const piece = makePiece(input('ravioliSquare', { size: dimensions({ sizeMm: 55 }), doseG: 9 }));
+  const piece = makePiece(
+    input('ravioliSquare', { size: dimensions({ sizeMm: 55 }), doseG: 9 }),
+    startingRules,
+  );
 
   it('weighs 5.81 g of dough', () => {
     expect(piece.doughG).toBeCloseTo(5.808, 9);
@@ -84,12 +88,13 @@ describe('square ravioli of 55 mm with 9 g piped', () => {
   });
 
   it('presses to a 1.2 mm edge', () => {
-    expect(pressedEdge('wheel', 0.8)).toBeCloseTo(1.2, 9);
+    expect(pressedEdge('wheel', 0.8, startingRules)).toBeCloseTo(1.2, 9);
   });
 
   it('lies taller by how it is laid', () => {
     const r = (laid: PieceInput['laid']) =>
-      makePiece(input('ravioliSquare', { laid, doseG: 9, yieldStressPa: 5000 })).mound;
+      makePiece(input('ravioliSquare', { laid, doseG: 9, yieldStressPa: 5000 }), startingRules)
+        .mound;
     for (const [laid, ratio] of [
       ['ball', 1],
       ['ring', 0.85],
@@ -110,7 +115,7 @@ describe('the lip that a finish needs', () => {
     ['pinch', 2.8],
     ['mould', 2.5],
   ] as const)('by %s of a 0.8 mm sheet is %p mm', (finish, mm) => {
-    expect(neededLip(finish, 0.8)).toBeCloseTo(mm, 9);
+    expect(neededLip(finish, 0.8, startingRules)).toBeCloseTo(mm, 9);
   });
 });
 
@@ -118,6 +123,7 @@ describe('a loose mound', () => {
   it('settles under its sheet to where six times its weight takes it', () => {
     const { mound } = makePiece(
       input('ravioliSquare', { doseG: 9, yieldStressPa: 80, laid: 'ball' }),
+      startingRules,
     );
     const v = (9 / 1.04) * 1e-6;
     const R = ((225 * 1040 * 9.81 * 6 * v * v) / (128 * Math.PI ** 2 * 80)) ** 0.2;
@@ -127,7 +133,11 @@ describe('a loose mound', () => {
 
 describe('a wrapped lump', () => {
   const lump = (doseG: number, joined = false) =>
-    lumpMound({ doseG, densityGPerMl: 1.05, yieldStressPa: 2000, laid: 'spooned' }, { joined });
+    lumpMound(
+      { doseG, densityGPerMl: 1.05, yieldStressPa: 2000, laid: 'spooned' },
+      { joined },
+      startingRules,
+    );
 
   it('is 1.3 : 1 : 0.8, and holds its dose', () => {
     const { radiusMm: b, halfLengthMm: a, heightMm: c } = lump(9);
@@ -188,8 +198,8 @@ describe('a wrapped lump', () => {
   });
 
   it('is not stretched over, but where two corners are drawn round and joined', () => {
-    expect(makePiece(input('halfMoon')).overTopMm).toBe(0.8);
-    const drawn = makePiece(input('tortelloni'));
+    expect(makePiece(input('halfMoon'), startingRules).overTopMm).toBe(0.8);
+    const drawn = makePiece(input('tortelloni'), startingRules);
     const { radiusMm: b, heightMm: c } = drawn.mound;
     const over = ellipsePerimeter(b, c) / (4 * b) - 1;
     expect(drawn.overTopMm).toBeCloseTo(0.8 / (1 + 0.7 * over), 9);
@@ -199,6 +209,7 @@ describe('a wrapped lump', () => {
     const loose = lumpMound(
       { doseG: 9, densityGPerMl: 1.05, yieldStressPa: 20, laid: 'spooned' },
       { joined: false },
+      startingRules,
     );
     expect(loose.radiusMm).toBeGreaterThan(lump(9).radiusMm);
     expect(loose.heightMm).toBeLessThan(lump(9).heightMm);
@@ -208,7 +219,7 @@ describe('a wrapped lump', () => {
 
 describe('pinched log', () => {
   it('is wrapped all round and closed within its strip', () => {
-    const piece = makePiece(input('agnolottiPinched'));
+    const piece = makePiece(input('agnolottiPinched'), startingRules);
     const { radiusMm: r, heightMm: h } = piece.mound;
     expect(ellipsePerimeter(r, h / 2) + 2 * piece.lipMm).toBeCloseTo(58, 9);
     expect(r / Math.sqrt((r * h) / 2)).toBeGreaterThanOrEqual(1.15 - 1e-9);
@@ -231,7 +242,7 @@ describe('every family', () => {
     fc.assert(
       fc.property(anyFamily, share, stiff, (family, s, yieldStressPa) => {
         const given = input(family, { doseG: doseOf(family, s), yieldStressPa });
-        const { mound } = makePiece(given);
+        const { mound } = makePiece(given, startingRules);
         const volume = {
           cap: () => capVolume(mound.radiusMm, mound.heightMm),
           lump: () => (4 / 3) * Math.PI * mound.radiusMm * mound.halfLengthMm * mound.heightMm,
@@ -248,13 +259,13 @@ describe('every family', () => {
     fc.assert(
       fc.property(anyFamily, share, stiff, (family, s, yieldStressPa) => {
         const given = input(family, { doseG: doseOf(family, s), yieldStressPa });
-        const lip = makePiece(given).lipMm;
-        const more = makePiece({ ...given, doseG: given.doseG * 1.05 }).lipMm;
+        const lip = makePiece(given, startingRules).lipMm;
+        const more = makePiece({ ...given, doseG: given.doseG * 1.05 }, startingRules).lipMm;
         // A mould keeps its filling in the pocket until there is too much of it.
         if (family === 'mouldedRavioli') expect(more).toBeLessThanOrEqual(lip);
         else expect(more).toBeLessThan(lip);
         const wider = { ...given.size, sizeMm: given.size.sizeMm + 1 };
-        const wide = makePiece({ ...given, size: wider }).lipMm;
+        const wide = makePiece({ ...given, size: wider }, startingRules).lipMm;
         // The shorter side, or the side between cuts, may be what bounds it.
         const bound = family === 'ravioliRectangle' || family === 'agnolottiFlat';
         if (bound) expect(wide).toBeGreaterThanOrEqual(lip);
@@ -265,25 +276,28 @@ describe('every family', () => {
 
   it('is on the edge exactly at its largest dose and its smallest blank', () => {
     for (const family of FAMILY_IDS) {
-      const doseG = largestDose(input(family));
-      expect(makePiece(input(family, { doseG })).margins.lip).toBeCloseTo(1, 3);
-      const sizeMm = smallestSize(input(family))!;
+      const doseG = largestDose(input(family), {}, startingRules);
+      expect(makePiece(input(family, { doseG }), startingRules).margins.lip).toBeCloseTo(1, 3);
+      const sizeMm = smallestSize(input(family), {}, startingRules)!;
       const smallest = familyOf(family).dimensions[0]!.minMm;
       if (sizeMm === smallest) continue;
       expect(
-        makePiece(input(family, { size: { ...input(family).size, sizeMm } })).margins.lip,
+        makePiece(input(family, { size: { ...input(family).size, sizeMm } }), startingRules).margins
+          .lip,
       ).toBeCloseTo(1, 3);
     }
   });
 
   it('has no dose at all when the blank is too small for any lip', () => {
-    expect(largestDose(input('ravioliSquare', { size: dimensions({ sizeMm: 12 }) }))).toBe(0);
+    expect(
+      largestDose(input('ravioliSquare', { size: dimensions({ sizeMm: 12 }) }), {}, startingRules),
+    ).toBe(0);
   });
 
   it('draws the section its figures speak of', () => {
     for (const family of FAMILY_IDS) {
       const given = input(family);
-      const { mound, lipMm } = makePiece(given);
+      const { mound, lipMm } = makePiece(given, startingRules);
       const { section, above } = given.family.draw(given.size, mound, {
         thicknessMm: 0.8,
         pressedMm: 1.2,
@@ -310,7 +324,7 @@ describe('every family', () => {
   it('draws the wrap: dough all round a folded filling, as long as the blank', () => {
     for (const family of ['halfMoon', 'agnolottiPinched'] as const) {
       const given = input(family);
-      const { mound } = makePiece(given);
+      const { mound } = makePiece(given, startingRules);
       const { section } = given.family.draw(given.size, mound, {
         thicknessMm: 0.8,
         pressedMm: 1.6,
@@ -324,7 +338,7 @@ describe('every family', () => {
 
   it('draws dough of about the weight it says, above the filling and not through it', () => {
     const given = input('ravioliSquare', { size: dimensions({ sizeMm: 55 }), doseG: 9 });
-    const { mound } = makePiece(given);
+    const { mound } = makePiece(given, startingRules);
     const { section } = given.family.draw(given.size, mound, { thicknessMm: 0.8, pressedMm: 1.6 });
     const lower = area(section.dough[0]!);
     expect(lower).toBeCloseTo(55 * 0.8, 6);
@@ -342,7 +356,7 @@ describe('every family', () => {
 describe('the flat area of a blank', () => {
   it.each(FAMILY_IDS)('%s is the area of its outline, times its layers', (family) => {
     const { size, ...given } = input(family);
-    const { mound } = makePiece({ ...given, size });
+    const { mound } = makePiece({ ...given, size }, startingRules);
     const shape = familyOf(family);
     const layers = shape.sheetWays.includes('single') ? 1 : 2;
     const drawn = layers * area(shape.blank({ ...size, edge: 'plain' }, mound).outline);
@@ -358,6 +372,7 @@ describe('discs', () => {
   it('are folded alike whatever the shape is called', () => {
     const piece = makePiece(
       input('halfMoon', { size: dimensions({ sizeMm: 90 }), doseG: 6, yieldStressPa: 2000 }),
+      startingRules,
     );
     const round = makePiece(
       input('tortelloni', {
@@ -365,6 +380,7 @@ describe('discs', () => {
         doseG: 6,
         yieldStressPa: 2000,
       }),
+      startingRules,
     );
     expect(round.lipMm).toBeCloseTo(piece.lipMm, 9);
     expect(round.doughG).toBeCloseTo(piece.doughG, 9);
@@ -375,8 +391,10 @@ describe('a fluted edge', () => {
   it('costs the depth of its flutes, and is drawn inside its line', () => {
     const plain = input('ravioliSquare');
     const wavy = { ...plain, size: { ...plain.size, edge: 'fluted' as const } };
-    expect(makePiece(plain).lipMm - makePiece(wavy).lipMm).toBeCloseTo(1.5, 9);
-    const { mound } = makePiece(wavy);
+    expect(
+      makePiece(plain, startingRules).lipMm - makePiece(wavy, startingRules).lipMm,
+    ).toBeCloseTo(1.5, 9);
+    const { mound } = makePiece(wavy, startingRules);
     const half = plain.size.sizeMm / 2 + 1e-9;
     for (const [x, y] of wavy.family.blank(wavy.size, mound).outline) {
       expect(Math.max(Math.abs(x), Math.abs(y))).toBeLessThanOrEqual(half);
@@ -391,6 +409,7 @@ describe('a mould', () => {
         size: dimensions({ sizeMm: 42, pocketMm: 28, depthMm: 9 }),
         doseG,
       }),
+      startingRules,
     );
 
   it('gives its pocket to the filling, and a ridge of half what lies between', () => {

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /**
  * Where a sheet lies against the band of its shape.
@@ -8,7 +8,7 @@ import { startingRules, type Rules } from '../basis/rules';
 export function againstBand(
   thicknessMm: number,
   [thin, thick]: readonly [number, number],
-  rules: Rules = startingRules,
+  rules: Rules,
 ): 'thin' | 'in' | 'thick' {
   const slackMm = rules['sheet.band.slack'].value;
   if (thicknessMm < thin - slackMm) return 'thin';

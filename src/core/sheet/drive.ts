@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { RollingSpeed } from './springBack';
 
 /** Who or what turns a roller. */
@@ -20,7 +20,7 @@ export const DRIVE_NAMES: Readonly<Record<Drive, string>> = {
  */
 export function passTime(
   { drive, speed, lengthMm }: { drive: Drive; speed: RollingSpeed; lengthMm: number },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): { runS: number; wholeS: number } {
   const runS = lengthMm / (rules[`sheet.pace.${drive}`].value * rules[`sheet.pace.${speed}`].value);
   return { runS, wholeS: runS + rules[`sheet.hands.${drive}`].value };

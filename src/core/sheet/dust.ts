@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** What keeps faces apart on the bench. */
 export const DUST_KINDS = ['none', 'semolina', 'granular', 'fine'] as const;
@@ -58,7 +58,7 @@ export function dustEffect(
     flourG: number;
     waterG: number;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): DustEffect {
   const strewn = kind !== 'none';
   const usedG = strewn ? (gPerKg * doughG) / 1000 : 0;

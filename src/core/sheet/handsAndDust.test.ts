@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import { passTime, type Drive } from './drive';
 import { dustEffect, type DustKind } from './dust';
 import { seenThrough } from './lightTest';
@@ -16,14 +17,15 @@ describe('a strip through the roller', () => {
   ])(
     'by %s, turned %s, takes its length at that pace and a hand to start it',
     (drive, speed, runS, wholeS) => {
-      const time = passTime({ drive, speed, lengthMm: 1100 });
+      const time = passTime({ drive, speed, lengthMm: 1100 }, startingRules);
       expect(time.runS).toBeCloseTo(runS, 9);
       expect(time.wholeS).toBeCloseTo(wholeS, 9);
     },
   );
 
   it('takes twice as long where it is twice as long, but for the hand', () => {
-    const of = (lengthMm: number) => passTime({ drive: 'crank', speed: 'even', lengthMm });
+    const of = (lengthMm: number) =>
+      passTime({ drive: 'crank', speed: 'even', lengthMm }, startingRules);
     expect(of(2000).runS).toBeCloseTo(2 * of(1000).runS, 9);
     expect(of(2000).wholeS - of(1000).wholeS).toBeCloseTo(of(1000).runS, 9);
   });
@@ -31,7 +33,7 @@ describe('a strip through the roller', () => {
 
 describe('dust', () => {
   const strewn = (kind: DustKind, gPerKg = 100) =>
-    dustEffect({ kind, gPerKg, doughG: 1000, flourG: 660, waterG: 254 });
+    dustEffect({ kind, gPerKg, doughG: 1000, flourG: 660, waterG: 254 }, startingRules);
 
   it.each<[DustKind, workedInG: number, inPotG: number]>([
     ['none', 0, 0],
@@ -59,11 +61,11 @@ describe('what a sheet shows', () => {
     [0.62, 'a hand shows through'],
     [0.88, 'a hand shows through'],
     [0.92, 'no hand shows through yet'],
-  ])('at %d mm: %s', (mm, says) => expect(seenThrough(mm)).toBe(says));
+  ])('at %d mm: %s', (mm, says) => expect(seenThrough(mm, startingRules)).toBe(says));
 
   it('is in its band to within what no dial is set finer than', () => {
     const band = [0.6, 0.9] as const;
-    expect([0.54, 0.56, 0.94, 0.96].map((mm) => againstBand(mm, band))).toEqual([
+    expect([0.54, 0.56, 0.94, 0.96].map((mm) => againstBand(mm, band, startingRules))).toEqual([
       'thin',
       'in',
       'in',
@@ -76,7 +78,13 @@ describe('what a sheet shows', () => {
       { label: '1', mm: 2 },
       { label: '2', mm: 1 },
     ];
-    expect(nearestSetting({ steps }, 1.05)).toMatchObject({ label: '2', between: false });
-    expect(nearestSetting({ steps }, 1.08)).toMatchObject({ label: '2', between: true });
+    expect(nearestSetting({ steps }, 1.05, 0, startingRules)).toMatchObject({
+      label: '2',
+      between: false,
+    });
+    expect(nearestSetting({ steps }, 1.08, 0, startingRules)).toMatchObject({
+      label: '2',
+      between: true,
+    });
   });
 });

@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { genericRollers } from './genericRollers';
 import { ladder, type LadderInput } from './ladder';
@@ -39,7 +40,7 @@ describe('ladder', () => {
   it('keeps the weight of the portion at every rung', () => {
     fc.assert(
       fc.property(anyInput, (from) => {
-        const { rungs, rough } = ladder(from);
+        const { rungs, rough } = ladder(from, startingRules);
         for (const { strips, widthMm, lengthMm, thicknessMm } of rungs) {
           expect(strips * widthMm * lengthMm * thicknessMm * 1.2e-3).toBeCloseTo(from.portionG, 6);
         }
@@ -54,7 +55,7 @@ describe('ladder', () => {
   it('goes from the widest to one stop, thinner at every setting, in as many sheets as asked', () => {
     fc.assert(
       fc.property(anyInput, (from) => {
-        const passes = ladder(from).rungs.filter(({ kind }) => kind === 'pass');
+        const passes = ladder(from, startingRules).rungs.filter(({ kind }) => kind === 'pass');
         passes.slice(1).forEach(({ gapMm }, i) => expect(gapMm).toBeLessThan(passes[i]!.gapMm));
         expect(passes.filter(({ stop }) => stop)).toEqual([passes[passes.length - 1]]);
         const cuts = passes.filter(({ cut }) => cut).length;
@@ -64,14 +65,17 @@ describe('ladder', () => {
   });
 
   it('folds only at the widest, and once', () => {
-    const { rungs } = ladder(input());
+    const { rungs } = ladder(input(), startingRules);
     expect(rungs[0]).toMatchObject({ kind: 'fold', label: '0', repeats: 3 });
     expect(rungs.slice(1).every(({ kind }) => kind === 'pass')).toBe(true);
-    expect(ladder(input({ folds: 0 })).rungs[0]).toMatchObject({ kind: 'pass', label: '0' });
+    expect(ladder(input({ folds: 0 }), startingRules).rungs[0]).toMatchObject({
+      kind: 'pass',
+      label: '0',
+    });
   });
 
   it('cuts in half before a strip outgrows the bench', () => {
-    const { rungs } = ladder(input());
+    const { rungs } = ladder(input(), startingRules);
     const cut = rungs.findIndex((rung) => rung.cut);
     expect(rungs[cut]).toMatchObject({ strips: 1 });
     expect(rungs[cut + 1]).toMatchObject({ strips: 2 });
@@ -79,13 +83,15 @@ describe('ladder', () => {
   });
 
   it('cuts at the last rung a strip that the bench takes whole', () => {
-    const { rungs } = ladder(input({ longestMm: 9000 }));
+    const { rungs } = ladder(input({ longestMm: 9000 }), startingRules);
     expect(rungs.map(({ cut }) => cut)).toEqual([...rungs.slice(1).map(() => false), true]);
-    expect(ladder(input({ longestMm: 9000, sheets: 1 })).rungs.some(({ cut }) => cut)).toBe(false);
+    expect(
+      ladder(input({ longestMm: 9000, sheets: 1 }), startingRules).rungs.some(({ cut }) => cut),
+    ).toBe(false);
   });
 
   it('passes twice from the middle on, and stops at the dial of the thickness', () => {
-    const { rungs } = ladder(input());
+    const { rungs } = ladder(input(), startingRules);
     expect(rungs.map(({ label, repeats }) => `${label}×${repeats}`)).toEqual([
       '0×3',
       '1×1',
@@ -101,15 +107,19 @@ describe('ladder', () => {
   });
 
   it('warns where skipping draws the dough further than it stretches', () => {
-    const skipped = ladder(input({ style: 'skip', dough: { ...input().dough, stretch: 0.45 } }));
+    const skipped = ladder(
+      input({ style: 'skip', dough: { ...input().dough, stretch: 0.45 } }),
+      startingRules,
+    );
     expect(skipped.rungs.some(({ mayTear }) => mayTear)).toBe(true);
-    expect(ladder(input()).rungs.some(({ mayTear }) => mayTear)).toBe(false);
+    expect(ladder(input(), startingRules).rungs.some(({ mayTear }) => mayTear)).toBe(false);
   });
 
   it('leaves a thicker sheet when the dough is unrested or the crank is fast', () => {
     const at = (change: Partial<LadderInput>) =>
       ladder(
         input({ roller: { ...genericRollers[0]!, steps: [{ label: 'a', mm: 1 }] }, ...change }),
+        startingRules,
       ).rungs.at(-1)!.thicknessMm;
     expect(at({ dough: { ...input().dough, relaxationLeft: 1 } })).toBeGreaterThan(at({}));
     expect(at({ speed: 'fast' })).toBeGreaterThan(at({ speed: 'slow' }));
@@ -118,7 +128,7 @@ describe('ladder', () => {
 
 describe('portions', () => {
   it('are of whole sheets, and no heavier than hands like', () => {
-    expect(portions({ doughG: 700, sheetG: 100, sheets: 7, together: 1 })).toEqual({
+    expect(portions({ doughG: 700, sheetG: 100, sheets: 7, together: 1 }, startingRules)).toEqual({
       sheetsEach: 2,
       count: 3,
       eachG: 200,
@@ -127,13 +137,19 @@ describe('portions', () => {
   });
 
   it('become no more sheets than there are: a single one is not cut', () => {
-    expect(portions({ doughG: 80, sheetG: 100, sheets: 1, together: 1 })).toMatchObject({
+    expect(
+      portions({ doughG: 80, sheetG: 100, sheets: 1, together: 1 }, startingRules),
+    ).toMatchObject({
       sheetsEach: 1,
       count: 0,
       lastG: 80,
     });
-    expect(portions({ doughG: 205, sheetG: 50, sheets: 3, together: 1 }).sheetsEach).toBe(3);
-    expect(portions({ doughG: 900, sheetG: 300, sheets: 3, together: 2 }).sheetsEach).toBe(2);
+    expect(
+      portions({ doughG: 205, sheetG: 50, sheets: 3, together: 1 }, startingRules).sheetsEach,
+    ).toBe(3);
+    expect(
+      portions({ doughG: 900, sheetG: 300, sheets: 3, together: 2 }, startingRules).sheetsEach,
+    ).toBe(2);
   });
 
   it('keep every gram but a few that go with the last', () => {
@@ -144,12 +160,15 @@ describe('portions', () => {
         fc.constantFrom(1 as const, 2 as const),
         (doughG, sheetG, together) => {
           const sheets = Math.ceil(doughG / sheetG);
-          const { count, eachG, lastG, sheetsEach } = portions({
-            doughG,
-            sheetG,
-            sheets,
-            together,
-          });
+          const { count, eachG, lastG, sheetsEach } = portions(
+            {
+              doughG,
+              sheetG,
+              sheets,
+              together,
+            },
+            startingRules,
+          );
           expect(count * eachG + lastG).toBeCloseTo(doughG, 6);
           expect(sheetsEach).toBeLessThanOrEqual(Math.max(1, Math.min(4, sheets)));
         },
@@ -162,21 +181,23 @@ describe('the light test', () => {
   const [tenStep] = genericRollers;
 
   it('agrees with a dial whose hand shows where the rule says', () => {
-    expect(lightTest(tenStep!, 'hand', '8', 0.035)).toMatchObject({ says: 'agrees' });
-    expect(lightTest(tenStep!, 'print', '9')).toMatchObject({ says: 'agrees' });
+    expect(lightTest(tenStep!, 'hand', '8', 0.035, startingRules)).toMatchObject({
+      says: 'agrees',
+    });
+    expect(lightTest(tenStep!, 'print', '9', 0, startingRules)).toMatchObject({ says: 'agrees' });
   });
 
   it('tells a dial that must be thinner or thicker than it says', () => {
-    expect(lightTest(tenStep!, 'hand', '5')).toMatchObject({ says: 'thinner' });
-    expect(lightTest(tenStep!, 'hand', '9')).toMatchObject({ says: 'agrees' });
-    expect(lightTest(tenStep!, 'print', '0')).toMatchObject({ says: 'thinner' });
+    expect(lightTest(tenStep!, 'hand', '5', 0, startingRules)).toMatchObject({ says: 'thinner' });
+    expect(lightTest(tenStep!, 'hand', '9', 0, startingRules)).toMatchObject({ says: 'agrees' });
+    expect(lightTest(tenStep!, 'print', '0', 0, startingRules)).toMatchObject({ says: 'thinner' });
     const fine = {
       steps: [
         { label: 'a', mm: 0.5 },
         { label: 'b', mm: 0.4 },
       ],
     };
-    expect(lightTest(fine, 'hand', 'b')).toMatchObject({ says: 'thicker' });
+    expect(lightTest(fine, 'hand', 'b', 0, startingRules)).toMatchObject({ says: 'thicker' });
   });
 });
 
@@ -184,13 +205,13 @@ describe('bench dust', () => {
   const dough = { doughG: 1000, flourG: 660, waterG: 254 };
 
   it('dries the dough by what works in', () => {
-    const fine = dustEffect({ kind: 'fine', gPerKg: 40, ...dough });
+    const fine = dustEffect({ kind: 'fine', gPerKg: 40, ...dough }, startingRules);
     expect(fine.hydration).toBeCloseTo(254 / (660 + 40 * 0.55), 9);
     expect(fine.slip).toBe(true);
-    const coarse = dustEffect({ kind: 'semolina', gPerKg: 40, ...dough });
+    const coarse = dustEffect({ kind: 'semolina', gPerKg: 40, ...dough }, startingRules);
     expect(coarse.hydration).toBeGreaterThan(fine.hydration);
     expect(coarse.slip).toBe(false);
-    expect(dustEffect({ kind: 'none', gPerKg: 40, ...dough }).usedG).toBe(0);
+    expect(dustEffect({ kind: 'none', gPerKg: 40, ...dough }, startingRules).usedG).toBe(0);
   });
 });
 

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { passTime } from './drive';
 import { lengthOfDough } from './massBalance';
 import { LAST_REPEATS, type PassStyle } from './passes';
@@ -68,9 +68,9 @@ export interface Ladder {
  * The passes of one portion, from a rough rectangle to the sheet wanted: letter folds at the widest,
  * then setting by setting, cut in half wherever a strip would outgrow bench and arms. Lengths are mass
  * balance (law) on the spring-back rule; every rung keeps the portion's weight.
- * @example ladder(input).rungs.at(-1) // { label: '8', thicknessMm: 0.83, stop: true, … }
+ * @example ladder(input, startingRules).rungs.at(-1) // { label: '8', thicknessMm: 0.83, stop: true, … }
  */
-export function ladder(from: LadderInput, rules: Rules = startingRules): Ladder {
+export function ladder(from: LadderInput, rules: Rules): Ladder {
   const { roller, portionG, widthMm, sheets, longestMm, folds, style, dough } = from;
   const { drive } = roller;
   const back = (repeats: number) => springBack({ ...dough, repeats, speed: from.speed }, rules);

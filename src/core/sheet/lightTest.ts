@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { Roller } from './roller';
 
 /** What is held behind a sheet. */
@@ -19,14 +19,14 @@ export interface LightCheck {
  * The light test: the first step at which a hand, or print, shows through, against what the dial says
  * it leaves. A coarse check of a dial, not a measure.
  * @param label the first step at which it showed
- * @example lightTest(tenStep, 'hand', '8', 0.035).says // 'agrees'
+ * @example lightTest(tenStep, 'hand', '8', 0.035, startingRules).says // 'agrees'
  */
 export function lightTest(
   { steps }: Pick<Roller, 'steps'>,
   what: LightMark,
   label: string,
-  springBack = 0,
-  rules: Rules = startingRules,
+  springBack: number,
+  rules: Rules,
 ): LightCheck | null {
   const index = steps.findIndex((step) => step.label === label);
   const step = steps[index];
@@ -45,9 +45,9 @@ export function lightTest(
 
 /**
  * The light test: what shows through a sheet of this thickness. Rule.
- * @example seenThrough(0.8) // 'a hand shows through'
+ * @example seenThrough(0.8, startingRules) // 'a hand shows through'
  */
-export function seenThrough(thicknessMm: number, rules: Rules = startingRules): string {
+export function seenThrough(thicknessMm: number, rules: Rules): string {
   if (thicknessMm <= rules['sheet.light.print'].value) return 'print reads through';
   if (thicknessMm <= rules['sheet.light.hand'].value) return 'a hand shows through';
   return 'no hand shows through yet';

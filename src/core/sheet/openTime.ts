@@ -1,6 +1,6 @@
 import { DOUGH_DENSITY_G_PER_ML } from '../physics/constants';
 import { saturatedVapourDensity } from '../physics/vapour';
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { requireInRange } from '../range';
 
 /** The air round the bench. */
@@ -14,7 +14,7 @@ export type BenchAir = 'still' | 'fan';
  * @param tempC air, 0 to 45 °C
  * @param rh air humidity, 0.05 to 0.95
  * @throws FieldError out of range
- * @example openTime({ thicknessMm: 0.8, waterShare: 0.33, tempC: 22, rh: 0.5 }) // 6.8
+ * @example openTime({ thicknessMm: 0.8, waterShare: 0.33, tempC: 22, rh: 0.5 }, startingRules) // 6.8
  */
 export function openTime(
   {
@@ -30,7 +30,7 @@ export function openTime(
     rh: number;
     air?: BenchAir;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number {
   requireInRange('thicknessMm', thicknessMm, { min: 0.2, max: 6, unit: 'mm' });
   requireInRange('waterShare', waterShare, { min: 0.1, max: 0.6 });

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 export interface Portions {
   /** Sheets that one portion becomes: 1, 2 or 4, and no more than there are. */
@@ -25,7 +25,7 @@ export function portions(
     sheets,
     together,
   }: { doughG: number; sheetG: number; sheets: number; together: 1 | 2 },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): Portions {
   const handyG = rules['sheet.portion'].value;
   let sheetsEach = 1;

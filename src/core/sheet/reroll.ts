@@ -1,6 +1,6 @@
 import { restWanted } from '../dough/relaxation';
 import { sheetTraits } from '../dough/sheetStrength';
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import { springBack, type RollingSpeed } from './springBack';
 
 /** A sheet by how often its dough has been rolled. */
@@ -35,11 +35,7 @@ export interface RolledDough {
  * @param generation 0 for the dough, 1 and 2 for trim
  * @example rolledQuality(1, dough) // { hydration: 0.377, stretch: 0.69, restMin: 24, thickerUnrested: 0.13, … }
  */
-export function rolledQuality(
-  generation: number,
-  dough: RolledDough,
-  rules: Rules = startingRules,
-): RolledQuality {
+export function rolledQuality(generation: number, dough: RolledDough, rules: Rules): RolledQuality {
   const { target, fatShare, glutenRatio, repeats, speed } = dough;
   const hydration = dough.hydration * (1 - rules['sheet.reroll.dried'].value) ** generation;
   const development = Math.min(

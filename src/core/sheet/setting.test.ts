@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { againstBand } from './band';
 import { passTime, DRIVES } from './drive';
@@ -26,7 +27,7 @@ describe('what a dial leaves', () => {
   it('has no step nearer than the nearest', () => {
     fc.assert(
       fc.property(anyRoller, share, anyMm, (roller, springBack, wanted) => {
-        const { mm } = nearestSetting(roller, wanted, springBack);
+        const { mm } = nearestSetting(roller, wanted, springBack, startingRules);
         for (const other of sheetsOf(roller, springBack)) {
           expect(Math.abs(mm - wanted)).toBeLessThanOrEqual(Math.abs(other.mm - wanted));
         }
@@ -37,14 +38,14 @@ describe('what a dial leaves', () => {
   it('moves a thickness to a step only when it was meant', () => {
     const [tenStep] = genericRollers;
     const terms = { springBack: 0.035, withinMm: 0.1 };
-    expect(toSetting(tenStep!, 0.8, terms)).toBe(0.83);
-    expect(toSetting(tenStep!, 1.7, terms)).toBe(1.7);
+    expect(toSetting(tenStep!, 0.8, terms, startingRules)).toBe(0.83);
+    expect(toSetting(tenStep!, 1.7, terms, startingRules)).toBe(1.7);
     fc.assert(
       fc.property(anyRoller, share, anyMm, (roller, springBack, wanted) => {
-        const moved = toSetting(roller, wanted, { springBack, withinMm: 0.1 });
+        const moved = toSetting(roller, wanted, { springBack, withinMm: 0.1 }, startingRules);
         expect(Math.abs(moved - wanted)).toBeLessThanOrEqual(0.1 + 1e-9);
         // Once there it stays there.
-        expect(toSetting(roller, moved, { springBack, withinMm: 0.1 })).toBe(moved);
+        expect(toSetting(roller, moved, { springBack, withinMm: 0.1 }, startingRules)).toBe(moved);
       }),
     );
   });
@@ -58,13 +59,13 @@ describe('a sheet against the band of its shape', () => {
     [1.04, 'in'],
     [1.06, 'thick'],
   ] as const)('%d mm is %s between 0.8 and 1', (mm, word) => {
-    expect(againstBand(mm, [0.8, 1])).toBe(word);
+    expect(againstBand(mm, [0.8, 1], startingRules)).toBe(word);
   });
 });
 
 describe('a pass', () => {
   it('takes 8 s for 880 mm on an even crank, and the hands 4 s more', () => {
-    expect(passTime({ drive: 'crank', speed: 'even', lengthMm: 880 })).toEqual({
+    expect(passTime({ drive: 'crank', speed: 'even', lengthMm: 880 }, startingRules)).toEqual({
       runS: 8,
       wholeS: 12,
     });
@@ -77,7 +78,7 @@ describe('a pass', () => {
         fc.double({ min: 50, max: 4000, noNaN: true }),
         (drive, lengthMm) => {
           const at = (speed: 'slow' | 'even' | 'fast', mm = lengthMm) =>
-            passTime({ drive, speed, lengthMm: mm }).wholeS;
+            passTime({ drive, speed, lengthMm: mm }, startingRules).wholeS;
           expect(at('slow')).toBeGreaterThan(at('even'));
           expect(at('even')).toBeGreaterThan(at('fast'));
           expect(at('even', lengthMm * 2)).toBeGreaterThan(at('even'));

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 import type { Roller } from './roller';
 
 /** A step of a dial, and the sheet that comes out of it. */
@@ -24,13 +24,13 @@ export const sheetsOf = ({ steps }: Pick<Roller, 'steps'>, springBack: number): 
 /**
  * The dial step whose sheet comes nearest to a thickness, spring-back counted.
  * @param springBack how much thicker than the gap a sheet comes out, share
- * @example nearestSetting(tenStep, 0.8, 0.035) // { label: '8', mm: 0.83, between: false }
+ * @example nearestSetting(tenStep, 0.8, 0.035, startingRules) // { label: '8', mm: 0.83, between: false }
  */
 export function nearestSetting(
   roller: Pick<Roller, 'steps'>,
   thicknessMm: number,
-  springBack = 0,
-  rules: Rules = startingRules,
+  springBack: number,
+  rules: Rules,
 ): Setting {
   const nearest = sheetsOf(roller, springBack).reduce((best, step) =>
     Math.abs(step.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? step : best,
@@ -72,13 +72,14 @@ export const onDial = ({ drive }: Pick<Roller, 'drive'>, label: string): string 
 /**
  * A thickness moved to what the nearest step leaves, when that is close enough to be meant.
  * @param withinMm how far off still counts as meant
- * @example toSetting(tenStep, 0.8, { springBack: 0.035, withinMm: 0.1 }) // 0.83
+ * @example toSetting(tenStep, 0.8, { springBack: 0.035, withinMm: 0.1 }, startingRules) // 0.83
  */
 export function toSetting(
   roller: Pick<Roller, 'steps'>,
   thicknessMm: number,
   { springBack, withinMm }: { springBack: number; withinMm: number },
+  rules: Rules,
 ): number {
-  const { mm } = nearestSetting(roller, thicknessMm, springBack);
+  const { mm } = nearestSetting(roller, thicknessMm, springBack, rules);
   return Math.abs(mm - thicknessMm) <= withinMm + 1e-9 ? mm : thicknessMm;
 }

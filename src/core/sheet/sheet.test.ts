@@ -1,3 +1,4 @@
+import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { sheetLength, thicknessFromStrip } from './massBalance';
 import { genericRollers } from './genericRollers';
@@ -50,9 +51,15 @@ describe('rollers', () => {
 
   it('finds the step by millimetres whichever way the labels run', () => {
     const [tenStep, , sevenStep] = genericRollers;
-    expect(nearestSetting(tenStep!, 0.8)).toMatchObject({ label: '8', between: false });
-    expect(nearestSetting(sevenStep!, 0.9)).toMatchObject({ label: '2', between: false });
-    expect(nearestSetting(sevenStep!, 0.75).between).toBe(true);
+    expect(nearestSetting(tenStep!, 0.8, 0, startingRules)).toMatchObject({
+      label: '8',
+      between: false,
+    });
+    expect(nearestSetting(sevenStep!, 0.9, 0, startingRules)).toMatchObject({
+      label: '2',
+      between: false,
+    });
+    expect(nearestSetting(sevenStep!, 0.75, 0, startingRules).between).toBe(true);
   });
 });
 

@@ -1,4 +1,4 @@
-import { startingRules, type Rules } from '../basis/rules';
+import type { Rules } from '../basis/rules';
 
 /** How fast the sheet goes through. */
 export type RollingSpeed = 'slow' | 'even' | 'fast';
@@ -23,7 +23,7 @@ export const springBack = (
     repeats: number;
     speed?: RollingSpeed;
   },
-  rules: Rules = startingRules,
+  rules: Rules,
 ): number => {
   const rested = rules['sheet.springBack.rested'].value;
   return (

@@ -1,3 +1,4 @@
+import { startingBasis } from '../basis/basis';
 import fc from 'fast-check';
 import { pantryWith, startingPantry } from '../composition/pantry';
 import { buyText, shoppingCsv, shoppingText } from '../formats/shoppingFile';
@@ -7,7 +8,7 @@ import { METRIC, US_CUSTOMARY } from '../units/units';
 import { boughtAs } from './madeFrom';
 import { planNeeds, rowsBought, shoppingList, type PlanNeeds } from './shoppingList';
 
-const needsOf = (plan = planWith()) => planNeeds(plan, evaluatePlan(plan));
+const needsOf = (plan = planWith()) => planNeeds(plan, evaluatePlan(plan, startingBasis));
 const anyNeeds: fc.Arbitrary<PlanNeeds> = fc.record({
   name: fc.string({ minLength: 1 }),
   needs: fc.array(
@@ -113,7 +114,7 @@ describe('shoppingList', () => {
 
   it('buys the eggs that the dough counts, and one more to seal with', () => {
     const plan = planWith({ batch: { portions: 60 } });
-    const { dough } = evaluatePlan(plan);
+    const { dough } = evaluatePlan(plan, startingBasis);
     const count = (p: typeof plan) =>
       shoppingList([needsOf(p)], startingPantry).find(({ buy }) => buy.unit === 'eggs')?.buy.amount;
     expect(count(plan)).toBe(dough.whole!.eggs + dough.whole!.yolks);

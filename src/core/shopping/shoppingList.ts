@@ -74,7 +74,7 @@ export function planNeeds(
 /**
  * A shopping list for several plans: merged by ingredient, rounded up to how each is bought, in the
  * order of a round through a shop. Law (adding up) on packs that are a table.
- * @example shoppingList([planNeeds(plan, evaluatePlan(plan))], startingPantry)[0]
+ * @example shoppingList([planNeeds(plan, evaluatePlan(plan, basis))], startingPantry)[0]
  * // { id: 'flour-00', aisle: 'Flour', needG: 924, buy: { amount: 1, unit: 'packets', … }, … }
  */
 export function shoppingList(plans: readonly PlanNeeds[], pantry: Pantry): ShoppingLine[] {

@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import fc from 'fast-check';
 import { startingBasis } from '../basis/basis';
 import { parsePlan } from '../plan/document/parsePlan';
@@ -40,7 +41,7 @@ describe('the templates of any plan', () => {
   it('stand on their paper: all that is not cut off by the window, and the window itself', () => {
     fc.assert(
       fc.property(anyTemplate, ([document, template, paper]) => {
-        for (const page of templatePages(parsePlan(document), startingBasis, {
+        for (const page of templatePages(parsePlan(document, startingPantry), startingBasis, {
           template,
           paper,
         })) {
@@ -64,7 +65,7 @@ describe('the templates of any plan', () => {
   it('draw the whole sheet inside its page, in numbers that are numbers', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const page = wholeSheetPage(parsePlan(document), startingBasis);
+        const page = wholeSheetPage(parsePlan(document, startingPantry), startingBasis);
         if (!page) return;
         // A mound too large for its blank runs over; the plan says that it fails.
         const cuts = page.marks.filter((mark) => mark.kind !== 'text' && mark.line !== 'mound');

@@ -1,3 +1,4 @@
+import { startingPantry } from '../composition/pantry';
 import { parsePlan } from '../plan/document/parsePlan';
 import type { Plan } from '../plan/document/schema';
 import { startingPlans } from '../plan/starting/startingPlans';
@@ -17,13 +18,13 @@ export function planWith(
         ? { ...before, ...change }
         : change;
   }
-  return parsePlan(JSON.parse(JSON.stringify(document)));
+  return parsePlan(JSON.parse(JSON.stringify(document)), startingPantry);
 }
 
 /** For tests: why a document is no plan. @throws Error when it is one */
 export function refusalOf(document: unknown): PlanError {
   try {
-    parsePlan(document);
+    parsePlan(document, startingPantry);
   } catch (error) {
     if (error instanceof PlanError) return error;
     throw error;

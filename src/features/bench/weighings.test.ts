@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { startingRules } from '@/core/basis/rules';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { benchOf } from '@/core/run/bench';
@@ -21,7 +22,7 @@ const plan = planWith({
   },
 });
 const benchAfter = (...happenings: readonly Happening[]) =>
-  benchOf(plan, evaluatePlan(plan), {
+  benchOf(plan, evaluatePlan(plan, startingBasis), {
     state: foldRun(eventsFrom(happenings)),
     rules: startingRules,
     write: (value, unit) => figureText(value, unit, METRIC),

@@ -125,7 +125,13 @@ export function BenchCard({
           </section>
 
           <div className="card-drawings">
-            <PieceSection result={result} colour={plan.colour} width={320} maxHeight={230} />
+            <PieceSection
+              rules={basis.rules}
+              result={result}
+              colour={plan.colour}
+              width={320}
+              maxHeight={230}
+            />
             <div>
               <LayoutDrawing
                 result={result}

@@ -36,7 +36,7 @@ const card = (plan: Plan, units = METRIC) => {
 
 describe.each(FAMILY_IDS)('the bench card of %s', (family: FamilyId) => {
   const plan = startingPlans[family];
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, startingBasis);
 
   it('has all on one page: what to weigh, set, lay and fold, and what to look at', () => {
     const page = card(plan);

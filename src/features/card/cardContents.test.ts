@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { startingPlans } from '@/core/plan/starting/startingPlans';
 import { FAMILY_IDS } from '@/core/shapes/families';
@@ -8,7 +9,7 @@ import { METRIC, US_CUSTOMARY } from '@/core/units/units';
 import { cardContents } from './cardContents';
 
 const cardOf = (plan: Plan, units = METRIC) =>
-  cardContents(plan, evaluatePlan(plan), {
+  cardContents(plan, evaluatePlan(plan, startingBasis), {
     kitchenName: 'Landing kitchen',
     revision: 4,
     text: (value, unit) => figureText(value, unit, units),
@@ -18,7 +19,7 @@ const cardOf = (plan: Plan, units = METRIC) =>
 describe('cardContents', () => {
   it.each(FAMILY_IDS)('%s has all that is needed on the bench', (family) => {
     const plan = startingPlans[family];
-    const result = evaluatePlan(plan);
+    const result = evaluatePlan(plan, startingBasis);
     const card = cardOf(plan);
     expect(card.from).toContain('Landing kitchen, revision 4');
     expect(card.pieces).toBe(String(result.pieces));

@@ -14,7 +14,7 @@ import { cardContents } from './cardContents';
 import { cardPdf } from './cardPdf';
 
 async function pdfOf(plan: Plan, units = METRIC, back = false): Promise<string> {
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, startingBasis);
   const card = cardContents(plan, result, {
     kitchenName: 'Landing kitchen',
     revision: 4,

@@ -78,7 +78,7 @@ describe('nothing on any paper is lost:', () => {
     'the card of %s, its back, its templates',
     async (family) => {
       const plan = { ...startingPlans[family], name: 'Пирог ≈ Ραβιόλι', note: 'Đặng: ✕ no egg' };
-      const result = evaluatePlan(plan);
+      const result = evaluatePlan(plan, startingBasis);
       for (const units of family === 'tortelloni' ? [METRIC, US_CUSTOMARY] : [METRIC]) {
         const card = cardContents(plan, result, {
           kitchenName: 'Кухня',

@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { startingRules } from '@/core/basis/rules';
 import { benchOf } from '@/core/run/bench';
@@ -11,7 +12,7 @@ import { eventText } from './eventWords';
 
 const write: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 const plan = planWith();
-const bench = benchOf(plan, evaluatePlan(plan), {
+const bench = benchOf(plan, evaluatePlan(plan, startingBasis), {
   state: foldRun([]),
   rules: startingRules,
   write,

@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { startingPantry } from '@/core/composition/pantry';
 import fc from 'fast-check';
 import { placesOf } from '@/core/layout/places';
@@ -28,8 +29,8 @@ describe('what is said of any plan', () => {
   it('is words and numbers that can be read, in either system', () => {
     fc.assert(
       fc.property(anyPlanDocument, anyUnits, (document, units) => {
-        const plan = parsePlan(document);
-        const result = evaluatePlan(plan);
+        const plan = parsePlan(document, startingPantry);
+        const result = evaluatePlan(plan, startingBasis);
         const write = (value: number, unit: Parameters<typeof figureText>[1]) =>
           figureText(value, unit, units);
         const said = [
@@ -56,8 +57,8 @@ describe('what is said of any plan', () => {
   it('stands on its bench card so too', () => {
     fc.assert(
       fc.property(anyPlanDocument, anyUnits, (document, units) => {
-        const plan = parsePlan(document);
-        const card = cardContents(plan, evaluatePlan(plan), {
+        const plan = parsePlan(document, startingPantry);
+        const card = cardContents(plan, evaluatePlan(plan, startingBasis), {
           kitchenName: 'Landing kitchen',
           revision: 1,
           text: (value, unit) => figureText(value, unit, units),

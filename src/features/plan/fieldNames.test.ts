@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import { comparePlans } from '@/core/plan/document/comparePlans';
 import { writeAt } from '@/core/plan/document/patch';
 import { PLAN_FIELDS } from '@/core/plan/document/planFields';
@@ -21,12 +22,12 @@ describe('fieldName', () => {
     ['filling.parts.celeriac-raw (2).preparation', 'Filling: Celeriac raw, preparation'],
     ['filling.parts.celeriac-raw.weighedG', 'Filling: Celeriac raw, weighed'],
   ])('%s is “%s”', (path, name) => {
-    expect(fieldName(path)).toBe(name);
+    expect(fieldName(path, startingPantry)).toBe(name);
   });
 
   it('has a name without code in it for every number of a plan', () => {
     for (const path of Object.keys(PLAN_FIELDS).filter((each) => !each.includes('parts'))) {
-      expect(fieldName(path)).not.toMatch(/Mm|G$|Share|parts\./);
+      expect(fieldName(path, startingPantry)).not.toMatch(/Mm|G$|Share|parts\./);
     }
   });
 });
@@ -54,7 +55,11 @@ describe('fieldValue', () => {
     const before = planWith();
     const after = writeAt(writeAt(before, 'boil.waterL', 6.75), 'dough.rh', 0.6);
     const rows = comparePlans(before, after).map(({ path, before: a, after: b }) =>
-      [fieldName(path), fieldValue(path, a, write), fieldValue(path, b, write)].join(' | '),
+      [
+        fieldName(path, startingPantry),
+        fieldValue(path, a, write),
+        fieldValue(path, b, write),
+      ].join(' | '),
     );
     expect(rows).toEqual([
       'Boil: Water in the pot | 4 l | 6.75 l',

@@ -1,7 +1,7 @@
 import { SURFACE_NAMES } from '@/core/hold/surfaces';
 import { PLAN_FIELDS, type PlanField } from '@/core/plan/document/planFields';
 import type { QuantityKind } from '@/core/units/parse';
-import { startingPantry, type Pantry } from '@/core/composition/pantry';
+import type { Pantry } from '@/core/composition/pantry';
 import { FINISH_NAMES } from '@/core/shapes/finish';
 import { FAMILY_IDS, familyOf } from '@/core/shapes/families';
 import {
@@ -112,7 +112,7 @@ function planField(path: string): PlanField | undefined {
 }
 
 /** A field's path as people call it: `shape.doseG` → `Shape: Dose`. */
-export function fieldName(path: string, pantry: Pantry = startingPantry): string {
+export function fieldName(path: string, pantry: Pantry): string {
   if (path.startsWith('tags.')) return 'Tag';
   if (path.startsWith('guests.without.')) return 'Guests: not to be given';
   const [section = '', ...rest] = path.split('.');

@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import type { Plan } from '@/core/plan/document/schema';
 import { MARGIN_IDS } from '@/core/risk/margins';
@@ -9,7 +10,7 @@ import { MARGIN_FIGURES, MARGIN_NAMES, marginText, spareWords } from './marginWo
 const metric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 const inches: WriteFigure = (value, unit) => figureText(value, unit, US_CUSTOMARY);
 const title = (plan: Plan, id: (typeof MARGIN_IDS)[number], write = metric) =>
-  marginText(id, evaluatePlan(plan), write).title;
+  marginText(id, evaluatePlan(plan, startingBasis), write).title;
 const wet = {
   ...planWith().filling,
   parts: [{ id: 'ricotta-fresh', g: 500, preparation: 'raw' }],
@@ -51,7 +52,7 @@ describe('a margin in figures', () => {
   it('says no lip where the mound runs past the edge', () => {
     const { title: words, says } = marginText(
       'lip',
-      evaluatePlan(planWith({ shape: { doseG: 60 } })),
+      evaluatePlan(planWith({ shape: { doseG: 60 } }), startingBasis),
       metric,
     );
     expect([words, says]).toEqual([
@@ -77,7 +78,7 @@ describe('a margin in figures', () => {
   });
 
   it('has a name and a figure with a working for every link', () => {
-    const { working } = evaluatePlan(planWith());
+    const { working } = evaluatePlan(planWith(), startingBasis);
     for (const id of MARGIN_IDS) {
       expect(MARGIN_NAMES[id]).toBeTruthy();
       expect(working[MARGIN_FIGURES[id]].formula).toBeTruthy();

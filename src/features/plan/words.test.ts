@@ -1,3 +1,4 @@
+import { startingBasis } from '@/core/basis/basis';
 import { evaluatePlan } from '@/core/plan/evaluatePlan';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import { startingPantry } from '@/core/composition/pantry';
@@ -11,7 +12,7 @@ import { changeText, keyFigure, stationAdvice, weakestText } from './words';
 
 const metric: WriteFigure = (value, unit) => figureText(value, unit, METRIC);
 const key = (plan: Plan, station: (typeof STATIONS)[number], write = metric) => {
-  const { figure, of } = keyFigure(station, plan, evaluatePlan(plan), write);
+  const { figure, of } = keyFigure(station, plan, evaluatePlan(plan, startingBasis), write);
   return `${figure} ${of}`;
 };
 
@@ -54,7 +55,7 @@ describe('changeText', () => {
 });
 
 describe('weakestText', () => {
-  const of = (plan: Plan) => weakestText(evaluatePlan(plan), metric);
+  const of = (plan: Plan) => weakestText(evaluatePlan(plan, startingBasis), metric);
 
   it('says what there is and what is needed', () => {
     expect(of(planWith({ shape: { sizeMm: 55, doseG: 14 } }))).toMatchObject({
@@ -76,7 +77,7 @@ describe('weakestText', () => {
 
 describe('stationAdvice', () => {
   it('has nothing to say of a plan that holds', () => {
-    const result = evaluatePlan(planWith());
+    const result = evaluatePlan(planWith(), startingBasis);
     expect(STATIONS.map((station) => stationAdvice(station, result, metric))).toEqual(
       Array(7).fill(null),
     );
@@ -91,16 +92,19 @@ describe('stationAdvice', () => {
         ],
       },
     });
-    const result = evaluatePlan(dry);
+    const result = evaluatePlan(dry, startingBasis);
     const grams = Number(
       /(\d+(\.\d)?) g more water/.exec(stationAdvice('dough', result, metric) ?? '')?.[1],
     );
     const added = grams / result.dough.scale;
-    const mended = parsePlan({
-      ...dry,
-      dough: { ...dry.dough, parts: [...dry.dough.parts, { id: 'water', g: added }] },
-    });
-    expect(evaluatePlan(mended).stations.dough.state).toBe('holds');
+    const mended = parsePlan(
+      {
+        ...dry,
+        dough: { ...dry.dough, parts: [...dry.dough.parts, { id: 'water', g: added }] },
+      },
+      startingPantry,
+    );
+    expect(evaluatePlan(mended, startingBasis).stations.dough.state).toBe('holds');
   });
 
   it.each([
@@ -126,15 +130,16 @@ describe('stationAdvice', () => {
     ],
     ['boil', planWith({ sheet: { thicknessMm: 0.7 }, boil: { style: 'rolling' } }), /simmer/],
   ] as const)('tells what to do at %s', (station, plan, words) => {
-    expect(stationAdvice(station, evaluatePlan(plan), metric)).toMatch(words);
+    expect(stationAdvice(station, evaluatePlan(plan, startingBasis), metric)).toMatch(words);
   });
 
   it('leaves the shape to the weakest link', () => {
     const short = planWith({ shape: { doseG: 16 } });
-    expect(stationAdvice('shape', evaluatePlan(short), metric)).toBeNull();
-    const [remedy] = evaluatePlan(short).weakestLink.remedies;
-    expect(evaluatePlan(parsePlan(applyChange(short, remedy!))).weakestLink.state).not.toBe(
-      'fails',
-    );
+    expect(stationAdvice('shape', evaluatePlan(short, startingBasis), metric)).toBeNull();
+    const [remedy] = evaluatePlan(short, startingBasis).weakestLink.remedies;
+    expect(
+      evaluatePlan(parsePlan(applyChange(short, remedy!), startingPantry), startingBasis)
+        .weakestLink.state,
+    ).not.toBe('fails');
   });
 });

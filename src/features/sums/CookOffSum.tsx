@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { startingRules } from '@/core/basis/rules';
 import { compose } from '@/core/composition/compose';
 import { panDryingTime, waterToCookOff, WIDE_PAN_CM } from '@/core/filling/panDrying';
 import { freeWaterGrade } from '@/core/filling/freeWaterGrade';
@@ -20,7 +21,7 @@ export function CookOffSum({ pantry }: SumProps) {
   const [panCm, setPan] = useState(WIDE_PAN_CM);
   const mixed = compose(parts, pantry);
   const waterG = waterToCookOff(mixed, target);
-  const minutes = panDryingTime({ waterG, panCm });
+  const minutes = panDryingTime({ waterG, panCm }, startingRules);
   return (
     <>
       <PartsList
@@ -69,8 +70,8 @@ export function CookOffSum({ pantry }: SumProps) {
           }}
         >
           <p>
-            It is {freeWaterGrade(mixed.freeWaterShare)} now, {text(mixed.freeWaterShare, 'share')}{' '}
-            free.{' '}
+            It is {freeWaterGrade(mixed.freeWaterShare, startingRules)} now,{' '}
+            {text(mixed.freeWaterShare, 'share')} free.{' '}
             {waterG > 0
               ? `About ${text(minutes, 'min')} in an open pan, an estimate: stop when it weighs ${text(mixed.massG - waterG, 'g')}.`
               : 'Dry enough already.'}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { startingRules } from '@/core/basis/rules';
 import { hydration, type Hydration } from '@/core/dough/hydration';
 import type { DoughStyle } from '@/core/dough/targetHydration';
 import { FieldError } from '@/core/range';
@@ -18,7 +19,9 @@ export function HydrationSum({ kitchen, pantry }: SumProps) {
     { id: 'egg-whole', g: 4 * kitchen.eggG },
   ]);
   const [style, setStyle] = useState<DoughStyle>('plain');
-  const found = attempt(() => hydration(parts, pantry, { style, field: 'The dough' }));
+  const found = attempt(() =>
+    hydration(parts, pantry, { style, field: 'The dough', rules: startingRules }),
+  );
   return (
     <>
       <PartsList pantry={pantry} parts={parts} only={inDough} onChange={setParts} />

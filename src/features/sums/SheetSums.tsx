@@ -1,5 +1,6 @@
 'use client';
 
+import { startingRules } from '@/core/basis/rules';
 import { DOUGH_DENSITY_G_PER_ML } from '@/core/physics/constants';
 import { discLayout } from '@/core/layout/discLayout';
 import { sheetLength, thicknessFromStrip } from '@/core/sheet/massBalance';
@@ -198,7 +199,7 @@ export function OpenTimeSum({ kitchen }: SumProps) {
       work={(sheet) => ({
         working: {
           label: 'It seals for',
-          value: openTime(sheet),
+          value: openTime(sheet, startingRules),
           unit: 'min',
           kind: 'law',
           formula: '4 % of its water ÷ (h × vapour density × (0.96 − humidity))',
@@ -211,7 +212,7 @@ export function OpenTimeSum({ kitchen }: SumProps) {
           ],
           source: 'evaporation from one face; Buck 1996 for the vapour',
         },
-        says: `By a fan only ${text(openTime({ ...sheet, air: 'fan' }), 'min')}. Roll one, fill it, seal it; keep the rest covered.`,
+        says: `By a fan only ${text(openTime({ ...sheet, air: 'fan' }, startingRules), 'min')}. Roll one, fill it, seal it; keep the rest covered.`,
       })}
     />
   );

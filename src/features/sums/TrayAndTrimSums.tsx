@@ -71,7 +71,7 @@ export function TrimSum() {
         },
       }}
       work={({ trimG, portionG }) => {
-        const { usableG, portions } = trimToNoodles({ trimG, portionG });
+        const { usableG, portions } = trimToNoodles({ trimG, portionG }, startingRules);
         return {
           working: {
             label: 'Portions of ribbons',

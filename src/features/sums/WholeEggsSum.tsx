@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { startingRules } from '@/core/basis/rules';
 import { doughCharacter } from '@/core/dough/character';
 import type { EggGiven } from '@/core/dough/eggDough';
 import { eggOptions, MOST_G } from '@/core/dough/eggOptions';
@@ -24,10 +25,17 @@ export function WholeEggsSum({ kitchen, pantry }: SumProps) {
     Math.round((100 * kitchen.yolkG) / kitchen.eggG) / 100,
   );
   const parts = [{ id: flour, g: 1 }];
-  const { blend } = doughCharacter(parts, hydration(parts, pantry), kitchen, pantry);
+  const { blend } = doughCharacter(
+    parts,
+    hydration(parts, pantry, { rules: startingRules }),
+    kitchen,
+    pantry,
+  );
   const given: EggGiven =
     from === 'eggs' ? { kind: from, count: amounts.eggs } : { kind: from, g: amounts[from] };
-  const options = eggOptions({ blend, given, egg: kitchen, style: 'plain', yolkShare }, pantry);
+  const options = eggOptions({ blend, given, egg: kitchen, style: 'plain', yolkShare }, pantry, {
+    rules: startingRules,
+  });
   return (
     <>
       <div className="mb-3 max-w-[38rem]">

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Rules } from '@/core/basis/rules';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { stateOfMargin } from '@/core/basis/state';
 import { centred, pathOf, place } from './svg';
@@ -9,10 +10,13 @@ const STATE_COLOUR = { holds: 'var(--verdigris)', edge: 'var(--ochre)', fails: '
 /** The folded piece from above, to scale: sealed edges drawn firm, folds dashed, the narrowest lip marked. */
 export function PieceAbove({
   result,
+  rules,
   colour,
   size,
 }: {
   result: PlanResult;
+  /** That the plan was worked out by. */
+  rules: Rules;
   colour: string;
   size: number;
 }) {
@@ -54,7 +58,7 @@ export function PieceAbove({
         y1={lip[0]?.[1]}
         x2={lip[1]?.[0]}
         y2={lip[1]?.[1]}
-        stroke={STATE_COLOUR[stateOfMargin(result.margins.lip)]}
+        stroke={STATE_COLOUR[stateOfMargin(result.margins.lip, rules)]}
         strokeWidth={4}
       />
     </svg>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useId } from 'react';
+import type { Rules } from '@/core/basis/rules';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import { stateOfMargin, type State } from '@/core/basis/state';
 import { FigureMark } from '../figure/Figure';
@@ -22,12 +23,15 @@ const GRAIN = grain(90);
 /** The piece cut through, to true scale, as it sits after a minute; the weakest link is marked where it would fail. */
 export function PieceSection({
   result,
+  rules,
   colour,
   width,
   maxHeight,
   bare = false,
 }: {
   result: PlanResult;
+  /** That the plan was worked out by. */
+  rules: Rules;
   colour: string;
   width: number;
   maxHeight: number;
@@ -62,8 +66,8 @@ export function PieceSection({
   };
   const X = (mm: number) => settled(placing.x0 + mm * scale);
   const Y = (mm: number) => settled(placing.y0 - mm * scale);
-  const lipState = stateOfMargin(margins.lip);
-  const thinState = stateOfMargin(margins.thinning);
+  const lipState = stateOfMargin(margins.lip, rules);
+  const thinState = stateOfMargin(margins.thinning, rules);
   const lipColour = STATE_COLOUR[lipState];
   const lipX: [number, number] = [X(section.lip.fromX), X(section.lip.toX)];
   // A lip that is gone is drawn where the mound overruns the edge.

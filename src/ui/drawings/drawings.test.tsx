@@ -1,3 +1,6 @@
+import { startingRules } from '@/core/basis/rules';
+import { startingBasis } from '@/core/basis/basis';
+import { startingPantry } from '@/core/composition/pantry';
 import fc from 'fast-check';
 import type { ReactElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -41,10 +44,18 @@ function drawingsOf(plan: Plan, result: PlanResult): Record<string, string> {
   const scale = foldScale(steps);
   return {
     section: drawn(
-      <PieceSection result={result} colour={plan.colour} width={640} maxHeight={320} />,
+      <PieceSection
+        rules={startingRules}
+        result={result}
+        colour={plan.colour}
+        width={640}
+        maxHeight={320}
+      />,
     ),
     layout: drawn(<LayoutDrawing result={result} colour={plan.colour} width={640} dimensions />),
-    above: drawn(<PieceAbove result={result} colour={plan.colour} size={150} />),
+    above: drawn(
+      <PieceAbove rules={startingRules} result={result} colour={plan.colour} size={150} />,
+    ),
     folding: drawn(
       <>
         {steps.map((step) => (
@@ -60,8 +71,10 @@ describe('the drawings of any plan', () => {
   it('are in numbers, none finer than server and browser agree on', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const plan = parsePlan(document);
-        for (const [name, markup] of Object.entries(drawingsOf(plan, evaluatePlan(plan)))) {
+        const plan = parsePlan(document, startingPantry);
+        for (const [name, markup] of Object.entries(
+          drawingsOf(plan, evaluatePlan(plan, startingBasis)),
+        )) {
           expect([name, unsettled(markup)]).toEqual([name, []]);
         }
       }),
@@ -72,7 +85,7 @@ describe('the drawings of any plan', () => {
 
 describe.each(FAMILY_IDS)('%s', (family) => {
   const plan = planWith({}, family);
-  const result = evaluatePlan(plan);
+  const result = evaluatePlan(plan, startingBasis);
   const drawings = drawingsOf(plan, result);
 
   it('draws every blank of its sheet', () => {
@@ -95,7 +108,13 @@ describe.each(FAMILY_IDS)('%s', (family) => {
   it('writes inches for those who measure in them', () => {
     const inches = drawn(
       <UnitsProvider initial={US_CUSTOMARY}>
-        <PieceSection result={result} colour={plan.colour} width={640} maxHeight={320} />
+        <PieceSection
+          rules={startingRules}
+          result={result}
+          colour={plan.colour}
+          width={640}
+          maxHeight={320}
+        />
       </UnitsProvider>,
     );
     expect(inches).toMatch(/\d in lip/);
@@ -106,16 +125,16 @@ describe.each(FAMILY_IDS)('%s', (family) => {
 describe('a piece that fails', () => {
   it('is marked where it fails, by a mark and a word', () => {
     const short = planWith({ shape: { doseG: 26 } });
-    const { section } = drawingsOf(short, evaluatePlan(short));
+    const { section } = drawingsOf(short, evaluatePlan(short, startingBasis));
     expect(section).toContain('✕');
     expect(section).toContain('fails');
     const gone = planWith({ shape: { sizeMm: 30, doseG: 16 } });
-    expect(drawingsOf(gone, evaluatePlan(gone)).section).toContain('no lip');
+    expect(drawingsOf(gone, evaluatePlan(gone, startingBasis)).section).toContain('no lip');
   });
 
   it('is not laid out when nothing fits', () => {
     const wide = planWith({ sheet: { widthMm: 45 } });
-    const { layout } = drawingsOf(wide, evaluatePlan(wide));
+    const { layout } = drawingsOf(wide, evaluatePlan(wide, startingBasis));
     expect(layout).not.toContain('rotate(');
   });
 });

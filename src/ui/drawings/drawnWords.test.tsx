@@ -1,3 +1,6 @@
+import { startingRules } from '@/core/basis/rules';
+import { startingBasis } from '@/core/basis/basis';
+import { startingPantry } from '@/core/composition/pantry';
 import fc from 'fast-check';
 import * as fontkit from 'fontkit';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -53,13 +56,15 @@ describe('the piece cut through', () => {
   it('has no words over others, and none over its side, on a phone or a laptop', () => {
     fc.assert(
       fc.property(anyPlanDocument, fc.constantFrom(320, 640), (document, width) => {
-        const plan = parsePlan(document);
-        const result = evaluatePlan(plan);
+        const plan = parsePlan(document, startingPantry);
+        const result = evaluatePlan(plan, startingBasis);
         // A mound that overruns its blank overruns the drawing too.
         fc.pre(result.shape.lipMm > 0);
         const { colour } = plan;
         const words = wordsOf(
-          renderToStaticMarkup(<PieceSection {...{ result, colour, width }} maxHeight={300} />),
+          renderToStaticMarkup(
+            <PieceSection rules={startingRules} {...{ result, colour, width }} maxHeight={300} />,
+          ),
         );
         const met = words.flatMap((one, i) =>
           words.slice(i + 1).flatMap((other) => (meet(one, other) ? [[one.says, other.says]] : [])),

@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import fc from 'fast-check';
 import { parsePlan } from '@/core/plan/document/parsePlan';
 import type { Plan } from '@/core/plan/document/schema';
@@ -18,7 +19,7 @@ function standIn(answers: SaveAnswer<Plan>[] = []) {
       sent.push(save);
       return answers.shift() ?? { kind: 'saved', edition: save.baseEdition + 1, revision: 1 };
     },
-    loadReader: async () => parsePlan,
+    loadReader: () => Promise.resolve((document) => parsePlan(document, startingPantry)),
   });
   return {
     world,

@@ -23,12 +23,12 @@ export const roll: Decision = {
     same: { says: 'At this step', does: (standing) => standing },
     thinner: { says: 'One step thinner', does: (standing) => moved(standing, 1) },
   },
-  shows({ meant, label }, { plan: { sheet } }) {
+  shows({ meant, label }, { plan: { sheet }, basis }) {
     const { widthMm } = sheet;
     const length = (thicknessMm: number) =>
       inSentence(sheetLength({ massG: STRIP_G, widthMm, thicknessMm }), 'mm');
     return {
-      sees: `The first sheet went through at ${label} of ${sheet.roller.name}, as planned. ${inSentence(STRIP_G, 'g')} of it, ${inSentence(widthMm, 'mm')} wide, came out ${length(sheet.thicknessMm)} mm long; at the ${inSentence(meant.plan.sheet.thicknessMm, 'mm')} meant it would be ${length(meant.plan.sheet.thicknessMm)} mm. Held up, ${seenThrough(sheet.thicknessMm)}.`,
+      sees: `The first sheet went through at ${label} of ${sheet.roller.name}, as planned. ${inSentence(STRIP_G, 'g')} of it, ${inSentence(widthMm, 'mm')} wide, came out ${length(sheet.thicknessMm)} mm long; at the ${inSentence(meant.plan.sheet.thicknessMm, 'mm')} meant it would be ${length(meant.plan.sheet.thicknessMm)} mm. Held up, ${seenThrough(sheet.thicknessMm, basis.rules)}.`,
       picture: { kind: 'light', thicknessMm: sheet.thicknessMm, over: 'hand' },
     };
   },

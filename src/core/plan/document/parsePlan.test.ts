@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { refusalOf } from '../../testing/plans';
 import { parsePlan } from './parsePlan';
 import { upgradeDocument } from './upgrade';
@@ -19,7 +20,7 @@ const errorOf = (change: (plan: ReturnType<typeof document>) => void) => {
 describe('parsePlan', () => {
   it('reads what it wrote, the same to the letter', () => {
     for (const plan of Object.values(startingPlans)) {
-      expect(parsePlan(JSON.parse(JSON.stringify(plan)))).toEqual(plan);
+      expect(parsePlan(JSON.parse(JSON.stringify(plan)), startingPantry)).toEqual(plan);
     }
   });
 
@@ -104,17 +105,19 @@ describe('parsePlan', () => {
   );
 
   it.each([null, 3, 'plan', [], {}])('refuses %j as no plan at all', (value) => {
-    expect(() => parsePlan(value)).toThrow(PlanError);
+    expect(() => parsePlan(value, startingPantry)).toThrow(PlanError);
   });
 
   it('refuses a plan of a later version and says so', () => {
-    expect(() => parsePlan({ ...document(), version: 9 })).toThrow(
+    expect(() => parsePlan({ ...document(), version: 9 }, startingPantry)).toThrow(
       'version: this plan was written by a later version of the product (9); this one reads 1 to 3',
     );
   });
 
   it.each([0, 1.5, '1', undefined])('refuses version %p', (version) => {
-    expect(() => parsePlan({ ...document(), version })).toThrow(/version: must be a whole number/);
+    expect(() => parsePlan({ ...document(), version }, startingPantry)).toThrow(
+      /version: must be a whole number/,
+    );
   });
 });
 
@@ -139,7 +142,7 @@ describe('upgradeDocument', () => {
     [undefined, [{ place: 'fridge', minutes: 60 }]],
   ])('brings a hold of version 1 forward: %j', (hold, phases) => {
     const { hold: _now, ...rest } = document();
-    const plan = parsePlan({ ...rest, version: 1, ...(hold && { hold }) });
+    const plan = parsePlan({ ...rest, version: 1, ...(hold && { hold }) }, startingPantry);
     expect(plan.version).toBe(3);
     expect(plan.hold.phases).toEqual(phases);
     expect(plan.hold.medium).toBe(hold && 'medium' in hold ? 'egg' : 'water');

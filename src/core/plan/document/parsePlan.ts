@@ -1,10 +1,5 @@
 import type * as z from 'zod';
-import {
-  findIngredient,
-  findPreparation,
-  startingPantry,
-  type Pantry,
-} from '../../composition/pantry';
+import { findIngredient, findPreparation, type Pantry } from '../../composition/pantry';
 import { FieldError } from '../../range';
 import { familyOf } from '../../shapes/families';
 import { onPiece } from './onPiece';
@@ -17,7 +12,7 @@ import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './schema';
  * Reads an unknown value as a plan, filling defaults in and checking every id and amount.
  * @throws PlanError with one message, naming the first bad field and what it allows
  */
-export function parsePlan(document: unknown, pantry: Pantry = startingPantry): Plan {
+export function parsePlan(document: unknown, pantry: Pantry): Plan {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
     throw new PlanError('plan: must be an object, a plan document');
   }

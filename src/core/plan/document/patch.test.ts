@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import fc from 'fast-check';
 import { planWith } from '../../testing/plans';
 import { readAt, writeAt, type PlanNumberPath, type PlanPath } from './patch';
@@ -47,9 +48,11 @@ describe('PLAN_FIELDS', () => {
         ? writeAt(plan, 'batch.fillingLoss', { kind: 'bag', g: 15 })
         : plan;
       const named = new RegExp(`${label} must be a (whole )?number from ${min} to ${max}`);
-      expect(() => parsePlan(writeAt(base, path, max + 1))).toThrow(named);
-      expect(() => parsePlan(writeAt(base, path, min - 1))).toThrow(named);
-      expect(() => parsePlan(writeAt(base, path as PlanPath, String(max)))).toThrow(named);
+      expect(() => parsePlan(writeAt(base, path, max + 1), startingPantry)).toThrow(named);
+      expect(() => parsePlan(writeAt(base, path, min - 1), startingPantry)).toThrow(named);
+      expect(() => parsePlan(writeAt(base, path as PlanPath, String(max)), startingPantry)).toThrow(
+        named,
+      );
     },
   );
 });

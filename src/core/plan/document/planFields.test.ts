@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import fc from 'fast-check';
 import { planWith } from '../../testing/plans';
 import { refusalOf } from '../../testing/plans';
@@ -63,7 +64,7 @@ describe.each(PATHS)('%s', (path) => {
     for (const value of [min, max]) {
       // So much cannot be cooked off this filling: the sum says so, not the range.
       if (path === 'filling.cookedOffG' && value === max) continue;
-      expect(readAt(parsePlan(writeAt(full, path, value)), path)).toBe(value);
+      expect(readAt(parsePlan(writeAt(full, path, value), startingPantry), path)).toBe(value);
     }
   });
 

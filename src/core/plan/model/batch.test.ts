@@ -12,7 +12,7 @@ describe('the batch by its layout', () => {
   it('makes the dough up so that whole sheets give every piece', () => {
     for (const family of FAMILY_IDS) {
       for (const portions of [1, 7, 40]) {
-        const result = evaluatePlan(planWith({ batch: { portions } }, family));
+        const result = evaluatePlan(planWith({ batch: { portions } }, family), startingBasis);
         const pieces = result.layout.rollings.reduce((sum, each) => sum + each.pieces, 0);
         expect(pieces).toBe(result.pieces);
         expect(result.layout.madeUpG).toBeGreaterThanOrEqual(0);
@@ -32,7 +32,10 @@ describe('the batch by its layout', () => {
       for (const way of ways) {
         for (const rerolls of [0, 1, 2]) {
           const plan = planWith({ batch: { ...way, rerolls, endTrimG: 7 } }, family);
-          const { dough, pieces, trim, ledger, layout, leftover } = evaluatePlan(plan);
+          const { dough, pieces, trim, ledger, layout, leftover } = evaluatePlan(
+            plan,
+            startingBasis,
+          );
           const rolledG = layout.rollings.reduce((sum, each) => sum + each.pieces, 0);
           expect(rolledG).toBe(pieces);
           const out =
@@ -64,7 +67,7 @@ describe('the batch by its layout', () => {
       },
       'ravioliRound',
     );
-    const { dough, layout } = evaluatePlan(plan);
+    const { dough, layout } = evaluatePlan(plan, startingBasis);
     const others = layingsFor(plan, typedPiece(plan, startingBasis), startingRules).map((laying) =>
       inSheets({ ...plan.batch, doughPerPieceG: dough.perPieceG, laying }).lotFor(2),
     );
@@ -73,15 +76,18 @@ describe('the batch by its layout', () => {
   });
 
   it('takes the cook’s own share in its place, and says so', () => {
-    const own = evaluatePlan(planWith({ batch: { usedShare: 0.5 } }));
-    const layout = evaluatePlan(planWith());
+    const own = evaluatePlan(planWith({ batch: { usedShare: 0.5 } }), startingBasis);
+    const layout = evaluatePlan(planWith(), startingBasis);
     expect(own.layout.counted).toBe(false);
     expect(layout.layout.counted).toBe(true);
     expect(own.dough.totalG).toBeGreaterThan(layout.dough.totalG);
   });
 
   it('fails at the sheet when nothing fits, and still answers', () => {
-    const { stations, pieces, dough } = evaluatePlan(planWith({ sheet: { widthMm: 45 } }));
+    const { stations, pieces, dough } = evaluatePlan(
+      planWith({ sheet: { widthMm: 45 } }),
+      startingBasis,
+    );
     expect(stations.sheet).toEqual({ state: 'fails', word: 'blank does not fit' });
     expect(pieces).toBeGreaterThan(0);
     expect(dough.totalG).toBeGreaterThan(0);
@@ -89,25 +95,26 @@ describe('the batch by its layout', () => {
       sheet: { widthMm: 45 },
       batch: { wayIn: 'dough', doughInHandG: 500 },
     });
-    expect(evaluatePlan(inHand).stations.sheet.state).toBe('fails');
+    expect(evaluatePlan(inHand, startingBasis).stations.sheet.state).toBe('fails');
   });
 
   it('gives a shape too wide for a straightened sheet the whole roller', () => {
     const narrow = planWith({ sheet: { widthMm: 60 } });
-    const moulded = changeFamily(narrow, 'mouldedRavioli', 0.04);
+    const moulded = changeFamily(narrow, 'mouldedRavioli', 0.04, startingRules);
     expect(moulded.sheet.widthMm).toBe(145);
-    expect(evaluatePlan(moulded).layout.doesNotFit).toBeNull();
-    expect(changeFamily(narrow, 'cappelletti', 0.04).sheet.widthMm).toBe(60);
+    expect(evaluatePlan(moulded, startingBasis).layout.doesNotFit).toBeNull();
+    expect(changeFamily(narrow, 'cappelletti', 0.04, startingRules).sheet.widthMm).toBe(60);
   });
 
   it('counts spring-back into the setting that it names', () => {
-    const rested = evaluatePlan(planWith());
+    const rested = evaluatePlan(planWith(), startingBasis);
     const lively = evaluatePlan(
       planWith({
         dough: {
           work: { by: 'hand', kneadMin: 10, folds: 3, restMin: 0, restAt: 'room' },
         },
       }),
+      startingBasis,
     );
     expect(rested.sheet.setting).toBe('8');
     expect(lively.dough.springBack).toBeGreaterThan(rested.dough.springBack);

@@ -71,7 +71,9 @@ describe('everything that touches a piece counts', () => {
 
   it('is refused by name where the pantry has it not, and sent with the plan where it has', () => {
     const odd = { ...buckwheat(), hold: { ...buckwheat().hold, strewn: 'sawdust' } };
-    expect(() => parsePlan(odd)).toThrow(/hold\.strewn: is not in the pantry: "sawdust"/);
+    expect(() => parsePlan(odd, startingPantry)).toThrow(
+      /hold\.strewn: is not in the pantry: "sawdust"/,
+    );
     const maize = { ...buckwheat(), hold: { ...buckwheat().hold, strewn: 'maize-meal' } };
     expect(basisPartsFor(maize, startingBasis).pantry.ingredients.map(({ id }) => id)).toContain(
       'maize-meal',
@@ -107,14 +109,14 @@ describe('guests who may not be given everything', () => {
     expect(conflictTexts(conflictsOf(coeliac, startingPantry))).toEqual([
       'Has gluten: durum semolina coarse on the tray.',
     ]);
-    const { stations, verdict } = evaluatePlan(coeliac);
+    const { stations, verdict } = evaluatePlan(coeliac, startingBasis);
     expect(stations.count).toEqual({ state: 'fails', word: 'not for these guests' });
     expect(verdict).toMatchObject({ state: 'fails', failing: { station: 'count' } });
     const safe = buckwheat({
       guests: guests('any', ['gluten']),
       hold: { surface: 'rack' },
     } as never);
-    expect(evaluatePlan(safe).stations.count.state).toBe('holds');
+    expect(evaluatePlan(safe, startingBasis).stations.count.state).toBe('holds');
     // The kitchen handles it all the same.
     const shared = evaluatePlan(safe, { ...startingBasis, alsoHandles: ['gluten'] });
     expect(shared.contents.traces).toEqual(['gluten']);
@@ -134,7 +136,7 @@ describe('guests who may not be given everything', () => {
         onPiece(each).filter(({ id }) =>
           startingPantry.ingredients.get(id)!.allergens.includes('gluten'),
         ).length;
-      return evaluatePlan(plan).weakestLink.remedies.filter(
+      return evaluatePlan(plan, startingBasis).weakestLink.remedies.filter(
         (remedy) => inHow(applyChange(plan, remedy)) > inHow(plan),
       );
     };
@@ -169,6 +171,6 @@ describe('a filling that came made', () => {
   });
 
   it('is cooked through as if meat were in it', () => {
-    expect(evaluatePlan(made()).safeCore.tempC).toBe(74);
+    expect(evaluatePlan(made(), startingBasis).safeCore.tempC).toBe(74);
   });
 });

@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { startingBasis } from '../../basis/basis';
 import { startingRules } from '../../basis/rules';
 import { startingKitchen } from '../../kitchen/kitchen';
@@ -23,7 +24,7 @@ const unrested = planWith({
 describe('spring-back of a plan', () => {
   it('is the one its dough and its working show', () => {
     for (const plan of [planWith(), unrested]) {
-      const { dough, working } = evaluatePlan(plan);
+      const { dough, working } = evaluatePlan(plan, startingBasis);
       expect(springBackOf(plan, startingBasis)).toBe(dough.springBack);
       expect(working.springBack.value).toBe(dough.springBack);
     }
@@ -51,13 +52,16 @@ describe('thicknesses that are offered are what the dial leaves', () => {
       shape: { ...unrested.shape, sizeMm: 90, doseG: 10, laid: 'ball' },
       sheet: { ...unrested.sheet, thicknessMm: 0.45 },
     });
-    const found = evaluatePlan(thin).weakestLink.remedies.flatMap((remedy) =>
+    const found = evaluatePlan(thin, startingBasis).weakestLink.remedies.flatMap((remedy) =>
       remedy.kind === 'thickness' ? [remedy] : [],
     );
     expect(found.length).toBeGreaterThan(0);
     for (const remedy of found) {
       expect(named(thin, remedy.toMm)).toBe(true);
-      const { sheet } = evaluatePlan(parsePlan(applyChange(thin, remedy)));
+      const { sheet } = evaluatePlan(
+        parsePlan(applyChange(thin, remedy), startingPantry),
+        startingBasis,
+      );
       expect(sheet).toMatchObject({ setting: remedy.setting, between: false });
     }
   });
@@ -73,8 +77,8 @@ describe('thicknesses that are offered are what the dial leaves', () => {
     expect(options.length).toBeGreaterThan(0);
     for (const option of options) {
       expect(named(both, option.thicknessMm)).toBe(true);
-      const adopted = parsePlan(withHeatOption(both, option));
-      const result = evaluatePlan(adopted);
+      const adopted = parsePlan(withHeatOption(both, option), startingPantry);
+      const result = evaluatePlan(adopted, startingBasis);
       const stop = result.ladder.rungs.at(-1)!;
       expect(stop.thicknessMm).toBeCloseTo(option.thicknessMm, 1);
       expect(result.pieces).toBe(option.pieces);
@@ -85,18 +89,23 @@ describe('thicknesses that are offered are what the dial leaves', () => {
     const back = springBackOf(unrested, startingBasis);
     const other = family === 'ravioliSquare' ? 'tortelloni' : 'ravioliSquare';
     const from = planWith({ dough: unrested.dough }, other);
-    const { thicknessMm } = changeFamily(from, family, back).sheet;
+    const { thicknessMm } = changeFamily(from, family, back, startingRules).sheet;
     expect(named(unrested, thicknessMm)).toBe(true);
   });
 
   it('on another roller, where one of its steps is near', () => {
     for (const roller of genericRollers) {
-      const moved = onRoller(planWith(), roller, springBackOf(planWith(), startingBasis));
+      const moved = onRoller(
+        planWith(),
+        roller,
+        springBackOf(planWith(), startingBasis),
+        startingRules,
+      );
       const near = sheetsOf(roller, springBackOf(planWith(), startingBasis)).some(
         ({ mm }) => Math.abs(mm - 0.8) <= 0.11,
       );
       // Below its sticks a pin rolls on by eye.
-      const between = evaluatePlan(parsePlan(moved)).sheet.between;
+      const between = evaluatePlan(parsePlan(moved, startingPantry), startingBasis).sheet.between;
       expect(between).toBe(!near && roller.drive !== 'pin');
       expect(moved.sheet.thicknessMm === 0.8).toBe(!near);
       expect(moved.sheet.widthMm).toBeLessThanOrEqual(roller.widthMm);
@@ -122,8 +131,12 @@ describe('a new plan in a kitchen', () => {
   it.each(FAMILY_IDS)('%s holds on every roller there may be', (family) => {
     const states: string[] = [];
     for (const roller of genericRollers) {
-      const plan = inKitchen(startingPlans[family], { ...startingKitchen, rollers: [roller] });
-      const { weakestLink, layout } = evaluatePlan(parsePlan(plan));
+      const plan = inKitchen(
+        startingPlans[family],
+        { ...startingKitchen, rollers: [roller] },
+        startingBasis,
+      );
+      const { weakestLink, layout } = evaluatePlan(parsePlan(plan, startingPantry), startingBasis);
       states.push(`${roller.id} ${weakestLink.state}`);
       expect(layout.doesNotFit).toBeNull();
     }

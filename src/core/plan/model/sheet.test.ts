@@ -1,3 +1,4 @@
+import { startingBasis } from '../../basis/basis';
 import { FAMILY_IDS } from '../../shapes/families';
 import { evaluatePlan } from '../evaluatePlan';
 import { startingPlans } from '../starting/startingPlans';
@@ -21,10 +22,16 @@ describe('filling a sheet', () => {
 
   it.each(FAMILY_IDS)('%s takes its own time in the hand', (family) => {
     const { secondsPerPiece: _own, ...sheet } = startingPlans[family].sheet;
-    const laid = evaluatePlan({ ...startingPlans[family], sheet: { ...sheet, people: 1 } });
+    const laid = evaluatePlan(
+      { ...startingPlans[family], sheet: { ...sheet, people: 1 } },
+      startingBasis,
+    );
     const { layout, sheet: work } = laid;
     expect(work.fill.fillMin * 60).toBeCloseTo(SECONDS[family] * layout.pieces, 6);
-    const two = evaluatePlan({ ...startingPlans[family], sheet: { ...sheet, people: 2 } });
+    const two = evaluatePlan(
+      { ...startingPlans[family], sheet: { ...sheet, people: 2 } },
+      startingBasis,
+    );
     expect(two.sheet.fill.fillMin).toBeCloseTo(work.fill.fillMin / 2, 9);
   });
 });

@@ -1,3 +1,4 @@
+import type { Rules } from '../../basis/rules';
 import { familyOf, type FamilyId } from '../../shapes/families';
 import { toSetting } from '../../sheet/setting';
 import { layingFor } from '../model/laying';
@@ -10,10 +11,10 @@ import { startingShape } from '../starting/startingShapes';
  * roller leaves is taken for the thickness.
  * @param springBack how much thicker than the gap a sheet comes out, share
  */
-export function changeFamily(plan: Plan, family: FamilyId, springBack: number): Plan {
+export function changeFamily(plan: Plan, family: FamilyId, springBack: number, rules: Rules): Plan {
   if (plan.shape.family === family) return plan;
   const { shape, thicknessMm: wanted } = startingShape(family);
-  const thicknessMm = toSetting(plan.sheet.roller, wanted, { springBack, withinMm: 0.15 });
+  const thicknessMm = toSetting(plan.sheet.roller, wanted, { springBack, withinMm: 0.15 }, rules);
   const next = { ...plan, shape, sheet: { ...plan.sheet, thicknessMm } };
   const piece = { family: familyOf(family), size: shape, thicknessMm };
   if (layingFor(next, piece, next.sheet.benchMm).pieces > 0) return next;

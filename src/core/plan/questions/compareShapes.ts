@@ -46,7 +46,7 @@ export function compareShapes(
     mayChange: { dose: true, thickness: false, size: false },
   };
   return FAMILY_IDS.map((family, index) => {
-    const as = changeFamily(plan, family, now.rolling.springBack);
+    const as = changeFamily(plan, family, now.rolling.springBack, basis.rules);
     const both: Plan = { ...as, batch: { ...as.batch, ...inHand, usedShare: undefined } };
     const made = modelOf(both, basis);
     const { batch } = made.batch;

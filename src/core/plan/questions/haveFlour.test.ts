@@ -25,17 +25,19 @@ const two = (wheatG: number | undefined, ryeG: number | undefined, more: object 
   };
 };
 
-const short = (plan: Plan) => evaluatePlan(plan).dough.inHand.filter(isShort);
+const short = (plan: Plan) => evaluatePlan(plan, startingBasis).dough.inHand.filter(isShort);
 
 describe('flour of which there is only so much', () => {
   it('is said where the batch takes more of it, and fails the dough', () => {
-    const result = evaluatePlan(two(undefined, 20));
+    const result = evaluatePlan(two(undefined, 20), startingBasis);
     expect(result.stations.dough).toEqual({ state: 'fails', word: 'not enough in hand' });
     expect(result.verdict.state).toBe('fails');
     const [rye] = result.dough.inHand;
     expect(rye).toMatchObject({ id: 'flour-wholemeal', haveG: 20 });
     expect(rye!.needsG).toBeGreaterThan(20);
-    expect(evaluatePlan(two(undefined, 2000)).stations.dough.word).not.toBe('not enough in hand');
+    expect(evaluatePlan(two(undefined, 2000), startingBasis).stations.dough.word).not.toBe(
+      'not enough in hand',
+    );
   });
 
   it('gives the most dough that it makes, in whole eggs too', () => {
@@ -46,7 +48,7 @@ describe('flour of which there is only so much', () => {
         (wheatG, ryeG) => {
           const plan = haveFlour(two(wheatG, ryeG), startingBasis);
           expect(plan.batch.wayIn).toBe('dough');
-          const result = evaluatePlan(plan);
+          const result = evaluatePlan(plan, startingBasis);
           expect(result.dough.inHand.filter(isShort)).toEqual([]);
           // One of them is all but used up: no whole egg more would have gone in.
           const used = Math.max(...result.dough.inHand.map(({ needsG, haveG }) => needsG / haveG));
@@ -83,7 +85,7 @@ describe('flour of which there is only so much', () => {
         parts: plan.dough.parts.map((part) => (part.id === 'water' ? { ...part, g: 60 } : part)),
       },
     };
-    const { dough } = evaluatePlan(wet);
+    const { dough } = evaluatePlan(wet, startingBasis);
     expect(dough.feel).toBe('wet');
     expect(dough.spareFlourG).toBeLessThan(dough.mend.flourG);
     expect(dough.pinches.totalG).toBeLessThanOrEqual(dough.spareFlourG! + 1e-9);

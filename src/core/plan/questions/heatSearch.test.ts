@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { startingBasis } from '../../basis/basis';
 import { FAMILY_IDS } from '../../shapes/families';
 import { planWith } from '../../testing/plans';
@@ -43,7 +44,10 @@ describe('searchHeats', () => {
 
   it('comes out as it says once adopted', () => {
     for (const option of options.slice(0, 3)) {
-      const after = evaluatePlan(parsePlan(withHeatOption(plan, option)));
+      const after = evaluatePlan(
+        parsePlan(withHeatOption(plan, option), startingPantry),
+        startingBasis,
+      );
       expect([after.pieces, after.portions]).toEqual([option.pieces, option.portions]);
       expect(after.shape.sizeMm).toBe(option.sizeMm);
       expect(after.shape.doseG).toBeCloseTo(option.doseG, 1);
@@ -64,7 +68,7 @@ describe('searchHeats', () => {
 describe('compareShapes', () => {
   it('makes the same dough and filling up as every shape', () => {
     const own = planWith();
-    const result = evaluatePlan(own);
+    const result = evaluatePlan(own, startingBasis);
     const outcomes = compareShapes(own, startingBasis);
     expect(outcomes.map(({ family }) => family)).toEqual([...FAMILY_IDS]);
     for (const each of outcomes) {
@@ -74,7 +78,7 @@ describe('compareShapes', () => {
       expect(each.pieces * each.doseG + each.leftFillingG).toBeLessThanOrEqual(
         result.filling.totalG + 1e-6,
       );
-      expect(parsePlan(each.plan).shape.family).toBe(each.family);
+      expect(parsePlan(each.plan, startingPantry).shape.family).toBe(each.family);
     }
   });
 });
@@ -93,7 +97,7 @@ describe('benchTime', () => {
 describe('the ladder of a plan', () => {
   it.each(FAMILY_IDS)('%s rolls its dough out to its own sheets', (family) => {
     const own = planWith({}, family);
-    const result = evaluatePlan(own);
+    const result = evaluatePlan(own, startingBasis);
     const { portions, rungs } = result.ladder;
     const last = rungs[rungs.length - 1]!;
     expect(last.label).toBe(result.sheet.setting);

@@ -1,3 +1,6 @@
+import { startingRules } from '../../basis/rules';
+import { startingBasis } from '../../basis/basis';
+import { startingPantry } from '../../composition/pantry';
 import { startingKitchen } from '../../kitchen/kitchen';
 import { genericRollers } from '../../sheet/genericRollers';
 import { evaluatePlan } from '../evaluatePlan';
@@ -16,7 +19,7 @@ describe('inKitchen', () => {
 
   it('gives a plan the kitchen’s first roller, eggs and air, and keeps the rest', () => {
     for (const plan of Object.values(startingPlans)) {
-      const made = parsePlan(inKitchen(plan, kitchen));
+      const made = parsePlan(inKitchen(plan, kitchen, startingBasis), startingPantry);
       expect(made.sheet.roller.id).toBe('six-step-1-widest');
       expect(made.dough).toMatchObject({ eggG: 58, yolkG: 19, roomC: 26 });
       expect(made.filling).toEqual(plan.filling);
@@ -25,7 +28,9 @@ describe('inKitchen', () => {
 
   it('keeps the plan’s own roller where a kitchen has none', () => {
     const plan = startingPlans.tortelloni;
-    expect(inKitchen(plan, { ...kitchen, rollers: [] }).sheet.roller).toEqual(plan.sheet.roller);
+    expect(inKitchen(plan, { ...kitchen, rollers: [] }, startingBasis).sheet.roller).toEqual(
+      plan.sheet.roller,
+    );
   });
 
   const ring = (mm: number) => ({
@@ -37,7 +42,8 @@ describe('inKitchen', () => {
   const cutWith = (
     sizes: readonly number[],
     family: 'ravioliRound' | 'halfMoon' | 'ravioliSquare',
-  ) => inKitchen(startingPlans[family], { ...kitchen, cutters: sizes.map(ring) }).shape;
+  ) =>
+    inKitchen(startingPlans[family], { ...kitchen, cutters: sizes.map(ring) }, startingBasis).shape;
 
   it('cuts a round blank with the nearest ring that is owned, and fills it so that it holds', () => {
     for (const [sizes, family, mm] of [
@@ -48,7 +54,7 @@ describe('inKitchen', () => {
       const shape = cutWith(sizes, family);
       expect(shape.sizeMm).toBe(mm);
       const plan = { ...startingPlans[family], shape };
-      expect(evaluatePlan(plan).margins.lip).toBeGreaterThan(1.1);
+      expect(evaluatePlan(plan, startingBasis).margins.lip).toBeGreaterThan(1.1);
     }
   });
 
@@ -61,20 +67,23 @@ describe('inKitchen', () => {
 describe('rolled by pin', () => {
   const pin = genericRollers.find(({ drive }) => drive === 'pin')!;
   const plan = startingPlans.ravioliSquare;
-  const byPin = onRoller(plan, pin, 0.03);
+  const byPin = onRoller(plan, pin, 0.03, startingRules);
 
   it('the sheet is as wide as a pin makes it, and the dough is a pin’s', () => {
     expect(byPin.sheet.widthMm).toBeGreaterThan(200);
     expect(byPin.sheet.benchMm).toBeLessThanOrEqual(500);
     expect(byPin.dough.style).toBe('rolledByPin');
-    const back = onRoller(byPin, genericRollers[0]!, 0.03);
+    const back = onRoller(byPin, genericRollers[0]!, 0.03, startingRules);
     expect(back.sheet.widthMm).toBeLessThanOrEqual(genericRollers[0]!.widthMm);
     expect(back.dough.style).toBe('plain');
   });
 
   it('the passes end at the thickness that the tally counts on', () => {
     for (const thicknessMm of [0.7, 0.84, 1.2, 1.8]) {
-      const result = evaluatePlan({ ...byPin, sheet: { ...byPin.sheet, thicknessMm } });
+      const result = evaluatePlan(
+        { ...byPin, sheet: { ...byPin.sheet, thicknessMm } },
+        startingBasis,
+      );
       expect(result.ladder.rungs.at(-1)!.thicknessMm).toBeCloseTo(thicknessMm, 1);
       expect(result.sheet.between).toBe(false);
       expect(result.ladder.rungs.at(-1)!.label).toBe(result.sheet.setting);

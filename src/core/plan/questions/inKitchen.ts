@@ -1,4 +1,5 @@
-import { startingBasis, type Basis } from '../../basis/basis';
+import type { Basis } from '../../basis/basis';
+import type { Rules } from '../../basis/rules';
 import { waterIn } from '../../boil/rounds';
 import { cutterForm, cuttersFor } from '../../kitchen/cuttersFor';
 import type { Cutter, Kitchen } from '../../kitchen/kitchen';
@@ -14,7 +15,7 @@ import { toSetting } from '../../sheet/setting';
 export function inKitchen(
   plan: Plan,
   { rollers: [roller], eggG, yolkG, roomC, rh, benchMm, pots, cutters }: Kitchen,
-  basis: Basis = startingBasis,
+  basis: Basis,
 ): Plan {
   const largest = [...pots].sort((a, b) => b.litres - a.litres)[0];
   const here: Plan = {
@@ -24,7 +25,7 @@ export function inKitchen(
     sheet: { ...plan.sheet, benchMm: Math.min(plan.sheet.benchMm, benchMm), rh },
     boil: largest ? { ...plan.boil, waterL: waterIn(largest.litres, basis.rules) } : plan.boil,
   };
-  const rolled = roller ? onRoller(here, roller, springBackOf(here, basis)) : here;
+  const rolled = roller ? onRoller(here, roller, springBackOf(here, basis), basis.rules) : here;
   return byOwnCutter(rolled, cutters, basis);
 }
 
@@ -59,9 +60,9 @@ const MEANT_MM = 0.11;
  * step leaves where that is close.
  * @param springBack how much thicker than the gap its sheets come out, share
  */
-export function onRoller(plan: Plan, roller: Roller, springBack: number): Plan {
+export function onRoller(plan: Plan, roller: Roller, springBack: number, rules: Rules): Plan {
   const { thicknessMm, widthMm, benchMm } = plan.sheet;
-  const left = toSetting(roller, thicknessMm, { springBack, withinMm: MEANT_MM });
+  const left = toSetting(roller, thicknessMm, { springBack, withinMm: MEANT_MM }, rules);
   const pin = roller.drive === 'pin';
   const { style } = plan.dough;
   return {

@@ -1,4 +1,4 @@
-import { startingBasis } from '../../basis/basis';
+import { basisWith, type Basis } from '../../basis/basis';
 import type { Pantry } from '../../composition/pantry';
 import type { SheetWay } from '../../layout/sheetWay';
 import type { Kitchen } from '../../kitchen/kitchen';
@@ -37,8 +37,9 @@ export interface PiecesGiven {
 const asPlan = (
   { family, doughG, sizeMm, thicknessMm, doseG, way }: PiecesAsked,
   kitchen: Kitchen,
+  basis: Basis,
 ): Plan => {
-  const plan = inKitchen(startingPlans[family], kitchen);
+  const plan = inKitchen(startingPlans[family], kitchen, basis);
   return {
     ...plan,
     batch: {
@@ -61,7 +62,8 @@ const asPlan = (
  * // { pieces: 74, fillingG: 763, pairs: 6, perLaying: 14, … }
  */
 export function piecesFromDough(asked: PiecesAsked, kitchen: Kitchen, pantry: Pantry): PiecesGiven {
-  const result = evaluatePlan(asPlan(asked, kitchen), { ...startingBasis, pantry });
+  const basis = basisWith(pantry);
+  const result = evaluatePlan(asPlan(asked, kitchen, basis), basis);
   const { pieces, filling, dough, layout, sheet, trim, leftover } = result;
   const two = layout.laying.sheets === 2;
   return {

@@ -41,7 +41,7 @@ describe('a batch split among shapes', () => {
             expect(sum((part) => part.fillingG)).toBeLessThan(fillingG + 1.01);
           }
           for (const part of split.parts) {
-            const result = evaluatePlan(part.plan);
+            const result = evaluatePlan(part.plan, startingBasis);
             expect(result.pieces).toBe(part.pieces);
             expect(result.verdict.state).toBe(part.state);
           }

@@ -52,7 +52,9 @@ export function splitAmong(plan: Plan, others: readonly FamilyId[], basis: Basis
   const { springBack } = modelOf(plan, basis).rolling;
   const own = [...new Set([plan.shape.family, ...others])].slice(0, MOST_SHAPES);
   if (own.length < 2) return null;
-  const plans = own.map((family) => named(changeFamily(plan, family, springBack), plan.name));
+  const plans = own.map((family) =>
+    named(changeFamily(plan, family, springBack, basis.rules), plan.name),
+  );
   const batches = plan.batch.wayIn === 'both' ? usedUp(plans, basis) : evenly(plan.batch, plans);
   const parts = plans.map((each, i) => partOf({ ...each, batch: batches[i]! }, basis));
   if (parts.some(({ pieces }) => pieces < 1)) return null;

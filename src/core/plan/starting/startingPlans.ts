@@ -1,5 +1,6 @@
 import { genericRollers } from '../../sheet/genericRollers';
 import { FAMILY_IDS, familyOf, type FamilyId } from '../../shapes/families';
+import { startingPantry } from '../../composition/pantry';
 import { parsePlan } from '../document/parsePlan';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../document/schema';
 import { startingShape } from './startingShapes';
@@ -115,7 +116,7 @@ const STARTS: Readonly<Record<FamilyId, Start>> = {
 function start(family: FamilyId): Plan {
   const { name, colour, piecesPerPortion, filling, widthMm, benchMm, serving } = STARTS[family];
   const { shape, thicknessMm } = startingShape(family);
-  return parsePlan({
+  const document = {
     format: PLAN_FORMAT,
     version: PLAN_VERSION,
     name: name ?? familyOf(family).name,
@@ -126,7 +127,8 @@ function start(family: FamilyId): Plan {
     filling,
     sheet: { roller: tenStep, thicknessMm, widthMm, ...(benchMm && { benchMm }) },
     shape,
-  });
+  };
+  return parsePlan(document, startingPantry);
 }
 
 /** A good plan to start from for each family: it holds as it stands. */

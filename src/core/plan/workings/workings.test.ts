@@ -1,3 +1,5 @@
+import { startingPantry } from '../../composition/pantry';
+import { startingBasis } from '../../basis/basis';
 import fc from 'fast-check';
 import { anyPlanDocument } from '../../testing/anyPlan';
 import { parsePlan } from '../document/parsePlan';
@@ -95,7 +97,7 @@ describe('the workings of any plan', () => {
   it('come to what the model says, each from the inputs that it shows', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        const result = evaluatePlan(parsePlan(document));
+        const result = evaluatePlan(parsePlan(document, startingPantry), startingBasis);
         for (const id of Object.keys(SAYS) as FigureId[]) {
           const says = SAYS[id](result);
           const off = Math.abs(result.working[id].value - says) / Math.max(1, Math.abs(says));
@@ -112,7 +114,9 @@ describe('the workings of any plan', () => {
   it('give a range that holds the figure, say what kind it is, and where it is from', () => {
     fc.assert(
       fc.property(anyPlanDocument, (document) => {
-        for (const [name, each] of Object.entries(evaluatePlan(parsePlan(document)).working)) {
+        for (const [name, each] of Object.entries(
+          evaluatePlan(parsePlan(document, startingPantry), startingBasis).working,
+        )) {
           const { kind, value, source, formula, range } = each;
           expect(['law', 'table', 'rule', 'choice']).toContain(kind);
           expect([name, source.length > 3, formula.length > 1]).toEqual([name, true, true]);

@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { readDayFile, dayFileOf } from '../../formats/dayFile';
 import { dayAfter, minuteOf, momentAt, spanText } from './clock';
 import { newDay, parseDay } from './day';
@@ -77,7 +78,7 @@ describe('a day file', () => {
     dayFileOf({ day: supper(), plans: new Map([['ravioli', DAY_PLANS.get('ravioli')!]]) });
 
   it('holds all that is needed, and comes back the same', () => {
-    const read = readDayFile(JSON.parse(JSON.stringify(file())));
+    const read = readDayFile(JSON.parse(JSON.stringify(file())), { pantry: startingPantry });
     expect(read.day).toEqual(supper());
     expect(read.plans.get('ravioli')).toEqual(DAY_PLANS.get('ravioli'));
   });
@@ -89,8 +90,10 @@ describe('a day file', () => {
     [{ plans: [] }, /plans/],
     [[], /day: must be an object/],
   ])('refuses %j with its reason', (change, says) => {
-    expect(() => readDayFile(Array.isArray(change) ? change : { ...file(), ...change })).toThrow(
-      says,
-    );
+    expect(() =>
+      readDayFile(Array.isArray(change) ? change : { ...file(), ...change }, {
+        pantry: startingPantry,
+      }),
+    ).toThrow(says);
   });
 });

@@ -39,6 +39,7 @@ describe('one dough, one bowl', () => {
             },
           ]),
           DAY_PLANS,
+          startingBasis,
         );
         const [bowl, ...others] = doughBowls(services);
         expect(others).toEqual([]);
@@ -81,7 +82,7 @@ describe('one dough, one bowl', () => {
         ]),
       );
       const [bowl] = work.doughs;
-      const alone = evaluatePlan({ ...plan, batch: { ...plan.batch, portions: 7 } });
+      const alone = evaluatePlan({ ...plan, batch: { ...plan.batch, portions: 7 } }, startingBasis);
       expect(bowl!.shares[0]!.g).toBe(alone.dough.totalG);
       const { shopping } = dayPaper(work, timetable, startingBasis, (v, u) =>
         figureText(v, u, METRIC),
@@ -95,8 +96,11 @@ describe('one dough, one bowl', () => {
 
   it('stands apart where that is wanted, another recipe, or another day', () => {
     const bowls = (change: object) =>
-      dayWork(dayWith([{ planId: 'ravioli' }, { planId: 'stall', ...change }]), DAY_PLANS).doughs
-        .length;
+      dayWork(
+        dayWith([{ planId: 'ravioli' }, { planId: 'stall', ...change }]),
+        DAY_PLANS,
+        startingBasis,
+      ).doughs.length;
     expect(bowls({})).toBe(1);
     expect(bowls({ ownDough: true })).toBe(2);
     expect(bowls({ at: '2026-11-28T09:00' })).toBe(2);
@@ -110,7 +114,7 @@ describe('one dough, one bowl', () => {
     });
     const plans = new Map([...DAY_PLANS, ['half-moons', water]]);
     const two = dayWith([{ planId: 'ravioli' }, { planId: 'half-moons' }]);
-    expect(dayWork(two, plans).doughs.length).toBe(2);
+    expect(dayWork(two, plans, startingBasis).doughs.length).toBe(2);
   });
 });
 
@@ -297,7 +301,9 @@ describe('tasks', () => {
   });
 
   it('say what no clock can mend', () => {
-    expect(dayWork(dayWith([{ planId: 'gone' }]), DAY_PLANS).troubles[0]).toMatch(/not there/);
+    expect(dayWork(dayWith([{ planId: 'gone' }]), DAY_PLANS, startingBasis).troubles[0]).toMatch(
+      /not there/,
+    );
     const wide = new Map([
       [
         'ravioli',
@@ -307,8 +313,8 @@ describe('tasks', () => {
         },
       ],
     ]);
-    expect(dayWork(supper(), wide).troubles[0]).toMatch(/no blank fits/);
-    expect(solveDay(dayWith([]), DAY_PLANS).timetable.tasks).toEqual([]);
+    expect(dayWork(supper(), wide, startingBasis).troubles[0]).toMatch(/no blank fits/);
+    expect(solveDay(dayWith([]), DAY_PLANS, startingBasis).timetable.tasks).toEqual([]);
   });
 
   it('say where all doughs together take more of a flour than there is', () => {
@@ -323,12 +329,12 @@ describe('tasks', () => {
       ]);
     const one = dayWith([{ planId: 'ravioli' }]);
     const two = dayWith([{ planId: 'ravioli' }, { planId: 'ravioli', id: 's2', ownDough: true }]);
-    const weighed = dayWork(one, plans(5000)).doughs[0]!.parts.find(
+    const weighed = dayWork(one, plans(5000), startingBasis).doughs[0]!.parts.find(
       ({ id }) => id === flour!.id,
     )!.g;
     const enoughForOne = plans(weighed * 1.5);
-    expect(dayWork(one, enoughForOne).short).toEqual([]);
-    const { timetable } = solveDay(two, enoughForOne);
+    expect(dayWork(one, enoughForOne, startingBasis).short).toEqual([]);
+    const { timetable } = solveDay(two, enoughForOne, startingBasis);
     expect(timetable.feasible).toBe(false);
     expect(timetable.short).toEqual([
       expect.objectContaining({ id: flour!.id, haveG: weighed * 1.5 }),

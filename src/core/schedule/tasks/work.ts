@@ -1,4 +1,4 @@
-import { startingBasis, type Basis } from '../../basis/basis';
+import type { Basis } from '../../basis/basis';
 import { traysNeeded } from '../../filling/cooling';
 import type { CoolingFigures } from '../../plan/model/fillingFigures';
 import { inHand, isShort, type InHand } from '../../plan/model/flourInHand';
@@ -60,7 +60,7 @@ const DAY_HOURS = { from: 6 * 60, to: 22 * 60 };
 export function dayWork(
   day: Day,
   plans: ReadonlyMap<string, Plan>,
-  basis: Basis = startingBasis,
+  basis: Basis,
   progress: Progress = {},
 ): DayWork {
   const troubles: string[] = [];

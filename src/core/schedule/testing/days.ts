@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { parsePlan } from '../../plan/document/parsePlan';
 import type { Plan } from '../../plan/document/schema';
 import { planWith } from '../../testing/plans';
@@ -9,9 +10,15 @@ export const DAY_PLANS: ReadonlyMap<string, Plan> = new Map([
   ['stall', planWith({ name: 'Stall trays', batch: { portions: 6, piecesPerPortion: 8 } })],
   [
     'half-moons',
-    parsePlan({
-      ...planWith({ name: 'Half-moons', batch: { portions: 8, piecesPerPortion: 5 } }, 'halfMoon'),
-    }),
+    parsePlan(
+      {
+        ...planWith(
+          { name: 'Half-moons', batch: { portions: 8, piecesPerPortion: 5 } },
+          'halfMoon',
+        ),
+      },
+      startingPantry,
+    ),
   ],
 ]);
 

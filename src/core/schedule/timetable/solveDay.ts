@@ -1,5 +1,4 @@
 import type { Basis } from '../../basis/basis';
-import { startingBasis } from '../../basis/basis';
 import type { Plan } from '../../plan/document/schema';
 import { checkSchedule } from '../engine/check';
 import type { Placed, Schedule } from '../engine/problem';
@@ -38,12 +37,12 @@ export const triesFor = ({ tasks }: Pick<DayWork, 'tasks'>, tries: number): numb
 
 /**
  * Puts a day on the clock. The same day gives the same timetable.
- * @example solveDay(day, plans).timetable.feasible // true
+ * @example solveDay(day, plans, basis).timetable.feasible // true
  */
 export function solveDay(
   day: Day,
   plans: ReadonlyMap<string, Plan>,
-  basis: Basis = startingBasis,
+  basis: Basis,
   { progress, seed = 1, tries = DAY_TRIES, write = metricText }: SolveDayOptions = {},
 ): SolvedDay {
   const work = dayWork(day, plans, basis, progress);

@@ -1,3 +1,4 @@
+import { startingPantry } from '../../composition/pantry';
 import { readFileSync } from 'node:fs';
 import { startingBasis } from '../../basis/basis';
 import { readDayFile } from '../../formats/dayFile';
@@ -85,7 +86,9 @@ describe('what would mend it', () => {
     const enough = mends.filter((mend) => mend.enough);
     expect(enough.length).toBeGreaterThan(0);
     for (const { day } of enough) {
-      expect(solve(dayWork(parseDay(day), DAY_PLANS).problem, { tries: 80 }).breaches).toEqual([]);
+      expect(
+        solve(dayWork(parseDay(day), DAY_PLANS, startingBasis).problem, { tries: 80 }).breaches,
+      ).toEqual([]);
     }
     expect(enough.map(({ says }) => says).join()).toMatch(/serve over 1 h/);
   });
@@ -177,6 +180,7 @@ describe('the demo’s week-end', () => {
   const read = (name: string) => {
     const text = readFileSync(`demo/days/${name}.json`, 'utf8');
     return readDayFile(JSON.parse(text), {
+      pantry: startingPantry,
       fileOf: (file) => JSON.parse(readFileSync(`demo/days/${file}`, 'utf8')) as unknown,
     });
   };

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { startingRules } from '@/core/basis/rules';
 import { lightTest } from '@/core/sheet/lightTest';
 import type { Roller } from '@/core/sheet/roller';
 import { useUnits } from '@/ui/units/UnitsContext';
@@ -16,7 +17,7 @@ export function LightTest({ roller }: { roller: Roller }) {
   const { text } = useUnits();
   const [seen, setSeen] = useState<Record<keyof typeof WHAT, string>>({ hand: '', print: '' });
   const checks = (['hand', 'print'] as const).flatMap(
-    (what) => lightTest(roller, what, seen[what], 0.035) ?? [],
+    (what) => lightTest(roller, what, seen[what], 0.035, startingRules) ?? [],
   );
   return (
     <section aria-label="Light test" className="grid gap-3 border-t border-board-line pt-4">

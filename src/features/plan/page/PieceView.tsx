@@ -2,7 +2,7 @@
 
 import { PieceSection } from '@/ui/drawings/PieceSection';
 import type { View } from '@/ui/layout/ViewContext';
-import { useShown } from '../editor/EditorContext';
+import { useShown, useWorld } from '../editor/EditorContext';
 
 /** How large it is drawn where it stands, px. */
 const SIZES: Readonly<Record<View | 'slate', { width: number; maxHeight: number; bare?: true }>> = {
@@ -16,9 +16,10 @@ const SIZES: Readonly<Record<View | 'slate', { width: number; maxHeight: number;
 /** The piece cut through, as it stands now. */
 export function PieceView({ view }: { view: View | 'slate' }) {
   const { plan, result } = useShown();
+  const { rules } = useWorld().basis;
   return (
     <>
-      <PieceSection result={result} colour={plan.colour} {...SIZES[view]} />
+      <PieceSection rules={rules} result={result} colour={plan.colour} {...SIZES[view]} />
       {view !== 'slate' && (
         <p className="pb-2 text-center text-small text-ink-dim">
           Cut {result.shape.drawing.section.cut}, to scale, as it sits after a minute

@@ -1,12 +1,13 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
+import type { Pantry } from '@/core/composition/pantry';
 import { readAt, type PlanPath } from '@/core/plan/document/patch';
 import { USUAL } from '@/core/plan/document/planFields';
 import type { Plan } from '@/core/plan/document/schema';
 import type { WriteFigure } from '@/core/units/format';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { usePlan } from '../editor/EditorContext';
+import { usePlan, useWorld } from '../editor/EditorContext';
 import { fieldName, fieldValue } from '../fieldNames';
 
 type UsualPath = Extract<keyof typeof USUAL, PlanPath>;
@@ -29,7 +30,8 @@ export function Folded({
   children: ReactNode;
 }) {
   const { text } = useUnits();
-  const odd = usePlan((plan) => unusual(plan, paths, text));
+  const { pantry } = useWorld();
+  const odd = usePlan((plan) => unusual(plan, paths, { pantry, write: text }));
   const said = [says, odd].filter(Boolean).join(', ');
   const [open, setOpen] = useState(false);
   return (
@@ -44,12 +46,16 @@ export function Folded({
 }
 
 /** What differs from the usual, in words: `pieces to taste 5, air fan`. */
-function unusual(plan: Plan, paths: readonly UsualPath[], write: WriteFigure): string {
+function unusual(
+  plan: Plan,
+  paths: readonly UsualPath[],
+  { pantry, write }: { pantry: Pantry; write: WriteFigure },
+): string {
   return paths
     .flatMap((path) => {
       const value = readAt(plan, path);
       if (value === undefined || value === USUAL[path]) return [];
-      const name = fieldName(path).replace(/^.*: /, '');
+      const name = fieldName(path, pantry).replace(/^.*: /, '');
       return `${name.toLowerCase()} ${fieldValue(path, String(value), write)}`;
     })
     .join(', ');

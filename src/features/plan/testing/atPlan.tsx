@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import { act, render } from '@testing-library/react';
 import { useEffect, type ReactNode } from 'react';
 import { startingBasis, type Basis } from '@/core/basis/basis';
@@ -32,7 +33,7 @@ export async function atPlan(
 ): Promise<AtPlan> {
   const { world } = testWorld<Plan>({
     send: (save) => Promise.resolve({ kind: 'saved', edition: save.baseEdition + 1, revision: 1 }),
-    loadReader: () => Promise.resolve(parsePlan),
+    loadReader: () => Promise.resolve((document) => parsePlan(document, startingPantry)),
   });
   const editor = createDocumentEditor(
     {

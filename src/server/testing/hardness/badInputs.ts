@@ -158,7 +158,7 @@ const NAMES = Object.keys(calculators);
 /** Everything that takes something from outside, each with a way to hand it something bad. */
 const TAKERS: readonly Taker[] = [
   (random) => {
-    const plan = parsePlan(spoilt(pick(random, plans), random));
+    const plan = parsePlan(spoilt(pick(random, plans), random), startingPantry);
     // What is taken must be worked out too, whatever it says.
     if (random() < 0.02) evaluatePlan(plan, startingBasis);
   },
@@ -167,12 +167,14 @@ const TAKERS: readonly Taker[] = [
   (random) => void check(newPlanSchema, spoilt(wish, random)),
   (random) => void check(dayMarkSchema, spoilt(mark, random)),
   (random) => {
-    const { day: taken, plans: held } = readDayFile(spoilt(dayFile, random));
+    const { day: taken, plans: held } = readDayFile(spoilt(dayFile, random), {
+      pantry: startingPantry,
+    });
     // What is taken must stand on a clock too, whatever it says.
     if (random() < 0.02) solveDay(taken, held, startingBasis, { tries: 5 });
   },
   (random) => void readIngredients(scribbled(table, random)),
-  (random) => void readRunFile(scribbled(runFile, random)),
+  (random) => void readRunFile(scribbled(runFile, random), startingPantry),
   (random) => {
     const bytes = Uint8Array.from(archive);
     for (let n = 0; n < 3; n++)

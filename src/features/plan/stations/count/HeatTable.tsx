@@ -7,7 +7,7 @@ import { TakeButton } from '@/ui/buttons/TakeButton';
 import { StateMark } from '@/ui/figure/StateMark';
 import { OrderedTable } from '@/ui/lists/OrderedTable';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useShown } from '../../editor/EditorContext';
+import { useShown, useWorld } from '../../editor/EditorContext';
 import { spareWords } from '../../marginWords';
 
 /** Ways to use both up, the best first, or in the order of any of their figures; each a tap from taken. */
@@ -21,6 +21,7 @@ export function HeatTable({
   onAdopt(option: HeatOption): void;
 }) {
   const { plan, result } = useShown();
+  const { basis } = useWorld();
   const { text } = useUnits();
   const isNow = ({ doseG, thicknessMm, sizeMm }: HeatOption) =>
     Math.abs(doseG - result.shape.doseG) < 0.05 &&
@@ -55,7 +56,7 @@ export function HeatTable({
             className: plain,
             order: ({ thicknessMm }) => thicknessMm,
             cell: ({ thicknessMm }) =>
-              `${text(thicknessMm, 'mm')}, dial ${nearestSetting(plan.sheet.roller, thicknessMm, springBack).label}`,
+              `${text(thicknessMm, 'mm')}, dial ${nearestSetting(plan.sheet.roller, thicknessMm, springBack, basis.rules).label}`,
           },
           {
             id: 'blank',
@@ -86,7 +87,9 @@ export function HeatTable({
             order: ({ lipMargin }) => lipMargin,
             cell: ({ lipMargin, thinningMargin }) => (
               <span className="inline-flex items-center gap-1">
-                <StateMark state={stateOfMargin(Math.min(lipMargin, thinningMargin))} />{' '}
+                <StateMark
+                  state={stateOfMargin(Math.min(lipMargin, thinningMargin), basis.rules)}
+                />{' '}
                 {spareWords('lip', lipMargin)}
               </span>
             ),

@@ -10,13 +10,14 @@ import { useShown, useWorld } from '../../editor/EditorContext';
 /** What is in the dough, and how that moves the sheet. */
 export default function HowItRolls() {
   const { plan, result } = useShown();
-  const { pantry } = useWorld();
+  const { pantry, basis } = useWorld();
   const { working: w, dough: d } = result;
   const { parts } = plan.dough;
   const colour = doughColour(parts, pantry, plan.dough);
   const advice = doughAdvice(
     d.makeup,
     new Set(parts.map(({ id }) => findIngredient(pantry, id).group)),
+    basis.rules,
   );
   return (
     <div className="grid gap-5">

@@ -59,14 +59,14 @@ export default function DoseAndBowl() {
 function SpoonDoses() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { kitchen } = useWorld();
+  const { kitchen, basis } = useWorld();
   const { text } = useUnits();
   const { densityGPerMl } = result.filling;
   const band = result.shape.doseBandG;
   const rows = kitchen.spoons.flatMap(({ name, ml }) =>
     [false, true].map((heaped) => ({
       name: `${heaped ? 'heaped' : 'level'} ${name}`,
-      g: spoonDose({ ml, densityGPerMl, heaped }),
+      g: spoonDose({ ml, densityGPerMl, heaped }, basis.rules),
       heaped,
     })),
   );

@@ -46,6 +46,7 @@ const asIngredient = (id: string, { g, preparation }: Part, pantry: Pantry): Par
 });
 
 export function FillingControls() {
+  const { rules } = useWorld().basis;
   const plan = usePlan((all) => all);
   const { edit, tryEdit } = useEdit();
   const { pantry } = useWorld();
@@ -139,7 +140,7 @@ export function FillingControls() {
           <PlanField
             at="filling.lumpMm"
             optional
-            placeholder={String(usualLump(plan.filling.texture))}
+            placeholder={String(usualLump(plan.filling.texture, rules))}
           />
           <PlanField at="filling.cookedOffG" />
         </div>

@@ -57,7 +57,7 @@ export default function MakeItRight() {
         </div>
         <p className="pb-2.5">
           now <span className="numeral text-lead">{text(freeWaterShare, 'share')}</span>, wanted{' '}
-          {freeWaterGrade(target)}
+          {freeWaterGrade(target, basis.rules)}
         </p>
       </div>
       {remedies.length === 0 ? (
@@ -125,7 +125,7 @@ function RemedyRow({
   onTake(): void;
 }) {
   const filling = useResult((result) => result.filling);
-  const { pantry } = useWorld();
+  const { pantry, basis } = useWorld();
   const { text } = useUnits();
   const { scale } = filling;
   const words = dryingText(remedy, pantry, text, scale);
@@ -149,7 +149,7 @@ function RemedyRow({
             ? `the water stays; the filling is then ${stiffnessWords(remedy.yieldStressPa)}`
             : [
                 remedy.kind === 'cookOff' &&
-                  `about ${text(panDryingTime({ waterG: remedy.waterG * scale }), 'min')} in a wide pan`,
+                  `about ${text(panDryingTime({ waterG: remedy.waterG * scale }, basis.rules), 'min')} in a wide pan`,
                 remedy.tasteShare > 0 && `then ${text(remedy.tasteShare, 'share')} of it`,
                 Math.abs(grams) >= 0.5 &&
                   `${text(Math.abs(grams), 'g')} ${grams > 0 ? 'more' : 'less'}`,

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { moistureFigures } from '@/core/hold/moistureFigures';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useShown } from '../../editor/EditorContext';
+import { useShown, useWorld } from '../../editor/EditorContext';
 
 const WIDTH = 300;
 const HEIGHT = 132;
@@ -15,6 +15,7 @@ const CURVE_W = 110;
 /** The sheet cut through at one moment of the hold: how far the filling's water has come. */
 export function SheetThrough() {
   const { plan, result } = useShown();
+  const { basis } = useWorld();
   const { text } = useUnits();
   const { moments, tackyAt, plannedMin } = result.hold;
   const [at, setAt] = useState<number | null>(null);
@@ -27,16 +28,19 @@ export function SheetThrough() {
   const y = (i: number) => TOP + ((i + 0.5) * HEIGHT) / profile.length;
   const x = (moisture: number) => CURVE_X + share(moisture) * CURVE_W;
   const tacky = face >= tackyAt;
-  const moist = moistureFigures({
-    minute,
-    profile,
-    face,
-    thicknessMm: result.sheet.thicknessMm,
-    // It is sealed as moist as it was mixed.
-    doughMoisture: moments[0]!.face,
-    freeWaterShare: result.filling.freeWaterShare,
-    surface: plan.hold.surface,
-  });
+  const moist = moistureFigures(
+    {
+      minute,
+      profile,
+      face,
+      thicknessMm: result.sheet.thicknessMm,
+      // It is sealed as moist as it was mixed.
+      doughMoisture: moments[0]!.face,
+      freeWaterShare: result.filling.freeWaterShare,
+      surface: plan.hold.surface,
+    },
+    basis.rules,
+  );
   return (
     <section aria-label="Through the sheet">
       <h3>Through the sheet after {text(minute, 'min')}</h3>

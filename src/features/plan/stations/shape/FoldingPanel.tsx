@@ -5,11 +5,12 @@ import { foldSteps } from '@/core/shapes/foldSteps';
 import { familyOf } from '@/core/shapes/families';
 import { FoldStepDrawing, foldScale } from '@/ui/drawings/FoldStepDrawing';
 import { PieceAbove } from '@/ui/drawings/PieceAbove';
-import { useShown } from '../../editor/EditorContext';
+import { useShown, useWorld } from '../../editor/EditorContext';
 
 /** Order of folding in short drawn steps, and the finished piece from above. */
 export function FoldingPanel() {
   const { plan, result } = useShown();
+  const { rules } = useWorld().basis;
   const family = familyOf(plan.shape.family);
   const steps = useMemo(
     () => foldSteps(family, plan.shape, result.shape.mound, plan.shape.laid),
@@ -30,7 +31,7 @@ export function FoldingPanel() {
       </ol>
       <div className="grid items-center gap-4 sm:grid-cols-[150px_1fr]">
         <figure className="max-sm:mx-auto max-sm:w-[150px]">
-          <PieceAbove result={result} colour={plan.colour} size={150} />
+          <PieceAbove rules={rules} result={result} colour={plan.colour} size={150} />
           <figcaption className="text-center text-small text-ink-dim">
             From above; thick line, the lip
           </figcaption>

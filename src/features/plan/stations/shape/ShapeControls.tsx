@@ -25,6 +25,7 @@ const held = (plan: Plan, key: 'dose' | 'size'): Plan =>
   plan.batch.wayIn === 'both' ? writeAt(plan, `batch.mayChange.${key}`, false) : plan;
 
 export function ShapeControls() {
+  const { basis } = useWorld();
   const { plan, result } = useShown();
   const { edit } = useEdit();
   const family = familyOf(plan.shape.family);
@@ -43,7 +44,7 @@ export function ShapeControls() {
             </span>
           ),
         }))}
-        onChange={(id) => edit((p) => changeFamily(p, id, result.dough.springBack))}
+        onChange={(id) => edit((p) => changeFamily(p, id, result.dough.springBack, basis.rules))}
       />
       {plan.shape.family === 'mouldedRavioli' && <MouldPicker />}
       <SizeRulers />

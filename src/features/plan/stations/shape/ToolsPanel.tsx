@@ -76,7 +76,7 @@ export function ToolsPanel() {
             const after = planFigures({ ...tool.plan, filling: tested.filling }, basis);
             const state = after.layout.doesNotFit
               ? 'fails'
-              : stateOfMargin(after.shape.lipMm / after.shape.neededLipMm);
+              : stateOfMargin(after.shape.lipMm / after.shape.neededLipMm, basis.rules);
             return (
               <li
                 key={`${index}${tool.name}`}

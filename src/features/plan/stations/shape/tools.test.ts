@@ -1,3 +1,4 @@
+import { startingPantry } from '@/core/composition/pantry';
 import { cutterForm, cuttersFor } from '@/core/kitchen/cuttersFor';
 import type { Cutter, Mould } from '@/core/kitchen/kitchen';
 import { parsePlan } from '@/core/plan/document/parsePlan';
@@ -39,9 +40,9 @@ describe('cutters for a shape', () => {
 
 describe('taking a tool', () => {
   it('gives the plan its size, and its edge where the shape has one', () => {
-    const cut = parsePlan(withCutter(startingPlans.ravioliSquare, cutters[1]!));
+    const cut = parsePlan(withCutter(startingPlans.ravioliSquare, cutters[1]!), startingPantry);
     expect(cut.shape).toMatchObject({ sizeMm: 50, edge: 'fluted' });
-    const folded = parsePlan(withCutter(startingPlans.tortelloni, cutters[1]!));
+    const folded = parsePlan(withCutter(startingPlans.tortelloni, cutters[1]!), startingPantry);
     expect(folded.shape).toMatchObject({ sizeMm: 50, edge: 'plain' });
   });
 
@@ -55,7 +56,7 @@ describe('taking a tool', () => {
       depthMm: 8,
       pocket: 'disc',
     };
-    const plan = parsePlan(withMould(startingPlans.mouldedRavioli, mould));
+    const plan = parsePlan(withMould(startingPlans.mouldedRavioli, mould), startingPantry);
     expect(isMould(plan.shape, mould)).toBe(true);
     expect(plan.shape.mould).toBe('Round tray');
     expect(isMould(plan.shape, { ...mould, rows: 3 })).toBe(false);
@@ -66,6 +67,7 @@ describe('taking a tool', () => {
     const before = withCutter(startingPlans.ravioliSquare, cutters[0]!);
     const after = parsePlan(
       withWheel({ ...before, shape: { ...before.shape, finish: 'fork' } }, wheel),
+      startingPantry,
     );
     expect(after.shape).toMatchObject({ sizeMm: 70, finish: 'wheel', edge: 'fluted' });
     expect(isWheel(after.shape, wheel)).toBe(true);

@@ -21,7 +21,7 @@ import { SelectField } from '@/ui/fields/SelectField';
 export function SheetControls() {
   const { plan, result } = useShown();
   const { edit } = useEdit();
-  const { kitchen } = useWorld();
+  const { kitchen, basis } = useWorld();
   const { text, split } = useUnits();
   const { roller } = plan.sheet;
   const family = familyOf(plan.shape.family);
@@ -49,7 +49,7 @@ export function SheetControls() {
         options={rollers.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(id) => {
           const next = rollers.find((each) => each.id === id);
-          if (next) edit((p) => onRoller(p, next, springBack));
+          if (next) edit((p) => onRoller(p, next, springBack, basis.rules));
         }}
       />
       {remeasured && (
@@ -58,7 +58,7 @@ export function SheetControls() {
           <button
             type="button"
             className="btn"
-            onClick={() => edit((p) => onRoller(p, remeasured, springBack))}
+            onClick={() => edit((p) => onRoller(p, remeasured, springBack, basis.rules))}
           >
             Use them
           </button>
