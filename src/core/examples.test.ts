@@ -90,10 +90,14 @@ test('examples in doc comments give what they say', () => {
   const wrong: string[] = [];
   let ran = 0;
   for (const example of examples) {
-    const found = run(example);
-    const difference = found && differs(example.gives, found.value);
-    if (difference) wrong.push(`${example.at}: ${difference}`);
-    if (found) ran++;
+    try {
+      const found = run(example);
+      const difference = found && differs(example.gives, found.value);
+      if (difference) wrong.push(`${example.at}: ${difference}`);
+      if (found) ran++;
+    } catch (error) {
+      wrong.push(`${example.at}: ${(error as Error).message}`);
+    }
   }
   expect(wrong).toEqual([]);
   expect(ran / examples.length).toBeGreaterThan(MOST);

@@ -7,7 +7,7 @@ export type Kneader = 'hand' | 'mixer' | 'processor';
  * How far the gluten is developed, 0 to 1. Rule (estimate): 1 − e^(−minutes ÷ τ), + 0.04 a letter
  * fold, not above 1.
  * @param minutes 0 or more
- * @example development({ by: 'hand', minutes: 8, folds: 0 }) // 0.898
+ * @example development({ by: 'hand', minutes: 8, folds: 0 }, startingRules) // 0.898
  */
 export const development = (
   { by, minutes, folds }: { by: Kneader; minutes: number; folds: number },

@@ -6,7 +6,7 @@ import type { Rules } from '../basis/rules';
  * and the flour that would have been too much for it.
  * @param eggWaterG water that comes in eggs, g
  * @param target hydration wanted, 0.2 to 0.8
- * @example holdBack({ flourG: 400, eggWaterG: 152, target: 0.385, flourKept: 'sealed' }) // 25.9
+ * @example holdBack({ flourG: 400, eggWaterG: 152, target: 0.385, flourKept: 'sealed' }, startingRules) // 25.9
  */
 export const holdBack = (
   {

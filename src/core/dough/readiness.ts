@@ -32,7 +32,7 @@ export interface Readiness {
 /**
  * Whether a dough is ready to roll. Rule (estimate): how far it is kneaded against 0.9, times how
  * far it has rested against 0.2 of its spring left, neither counted beyond enough.
- * @example readiness({ by: 'hand', kneadMin: 10, folds: 3, restMin: 30, restC: 22 }).readiness // 1
+ * @example readiness({ by: 'hand', kneadMin: 10, folds: 3, restMin: 30, restC: 22 }, startingRules).readiness // 1
  */
 export function readiness(
   { by, kneadMin, folds, restMin, restC }: DoughWork,

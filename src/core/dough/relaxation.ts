@@ -9,7 +9,7 @@ export const relaxationTau = (tempC: number, rules: Rules): number =>
 
 /**
  * Spring left in a dough after a rest, 1 (just kneaded) to 0. Rule (estimate): e^(−minutes ÷ τ).
- * @example relaxationLeft({ minutes: 30, tempC: 22 }) // 0.135
+ * @example relaxationLeft({ minutes: 30, tempC: 22 }, startingRules) // 0.135
  */
 export const relaxationLeft = (
   { minutes, tempC }: { minutes: number; tempC: number },

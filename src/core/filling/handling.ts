@@ -9,7 +9,7 @@ export type Piping = 'pipes' | 'lumps block it' | 'runs from it' | 'too stiff fo
 
 /**
  * Whether a filling goes through a piping tip, and why not. Rule.
- * @example piping({ lumpMm: 4, tipMm: 14, yieldStressPa: 600 }) // 'pipes'
+ * @example piping({ lumpMm: 4, tipMm: 14, yieldStressPa: 600 }, startingRules) // 'pipes'
  */
 export function piping(
   {
@@ -35,7 +35,7 @@ export type Standing = 'stands' | 'settles' | 'runs';
  * Whether a mound stays as it is laid. Rule over a law: its settled radius against the radius laid;
  * to a twentieth over it stands, to a third over it settles, beyond it runs. What runs from a bag by
  * itself does not stand, however small.
- * @example standing({ laidMm: 18, settledMm: 15, yieldStressPa: 600 }) // 'stands'
+ * @example standing({ laidMm: 18, settledMm: 15, yieldStressPa: 600 }, startingRules) // 'stands'
  */
 export function standing(
   {

@@ -9,7 +9,7 @@ export type Texture = 'coarse' | 'mixed' | 'minced' | 'blended';
  * Yield stress of a filling, Pa. Rule (estimate): 900 × e^(−20 (φ − 0.02)) × texture, not below 20.
  * A spoon test replaces it.
  * @param freeWaterShare 0 to 1
- * @example yieldStressFromFreeWater(0.02, 'mixed') // 900
+ * @example yieldStressFromFreeWater(0.02, 'mixed', startingRules) // 900
  */
 export const yieldStressFromFreeWater = (
   freeWaterShare: number,

@@ -3,7 +3,7 @@ import { GRAVITY_M_PER_S2 } from '../physics/constants';
 
 /**
  * Strength of a sheet that has taken up water, kPa. Rule: σ e^(−(X − X₀) ÷ 0.03).
- * @example wetStrength(25, 0.03) // 9.2
+ * @example wetStrength(25, 0.03, startingRules) // 9.2
  */
 export const wetStrength = (strengthKPa: number, gained: number, rules: Rules): number =>
   strengthKPa * Math.exp(-Math.max(0, gained) / rules['hold.wetStrength'].value);
@@ -25,7 +25,7 @@ export const liftPull = ({
 
 /**
  * Water gained at which a sheet no longer bears its piece, wet basis. The wet strength turned round.
- * @example weakAfter(25, 1.63) // 0.082
+ * @example weakAfter(25, 1.63, startingRules) // 0.082
  */
 export const weakAfter = (strengthKPa: number, pullKPa: number, rules: Rules): number =>
   rules['hold.wetStrength'].value * Math.log(strengthKPa / pullKPa);

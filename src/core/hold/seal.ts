@@ -17,7 +17,7 @@ export type AirWay = (typeof AIR_WAYS)[number];
  * How firmly two faces join, against wetted clean ones. Rule: what wets them × what is between them ×
  * what is left of a face that has stood past its open time, e^(−(used ÷ open − 1)).
  * @param usedOfOpen time to fill a sheet ÷ its open time
- * @example sealFactor({ medium: 'water', faces: 'floured', usedOfOpen: 0.5 }) // 0.6
+ * @example sealFactor({ medium: 'water', faces: 'floured', usedOfOpen: 0.5 }, startingRules) // 0.6
  */
 export const sealFactor = (
   { medium, faces, usedOfOpen }: { medium: Medium; faces: Faces; usedOfOpen: number },

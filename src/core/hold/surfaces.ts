@@ -36,7 +36,7 @@ export interface Uptake {
  * What a surface does to the face on it. Rules: it draws as the face is wetter than it likes, less as it
  * fills; cold slows it as it slows the dough.
  * @param doughMoisture wet basis
- * @example uptakeOf('bare', 0.34).capacityGPerM2 // 0
+ * @example uptakeOf('bare', 0.34, startingRules).capacityGPerM2 // 0
  */
 export const uptakeOf = (surface: Surface, doughMoisture: number, rules: Rules): Uptake => ({
   capacityGPerM2: rules[`hold.surface.${surface}`].value,

@@ -19,7 +19,7 @@ export const FINISH_NAMES: Readonly<Record<Finish, string>> = {
 
 /**
  * Lip a finish needs, mm: its width + sheet thickness; a mould's ridge alone. Rule.
- * @example neededLip('wheel', 0.8) // 4.8
+ * @example neededLip('wheel', 0.8, startingRules) // 4.8
  */
 export const neededLip = (finish: Finish, thicknessMm: number, rules: Rules): number =>
   rules[`shape.finish.${finish}`].value +

@@ -2,8 +2,8 @@ import type { Rules } from '../basis/rules';
 
 /**
  * Where a sheet lies against the band of its shape.
- * @example againstBand(1.04, [0.8, 1]) // 'in'
- * @example againstBand(0.7, [0.8, 1]) // 'thin'
+ * @example againstBand(1.04, [0.8, 1], startingRules) // 'in'
+ * @example againstBand(0.7, [0.8, 1], startingRules) // 'thin'
  */
 export function againstBand(
   thicknessMm: number,

@@ -16,7 +16,7 @@ export const DRIVE_NAMES: Readonly<Record<Drive, string>> = {
 /**
  * One pass of a strip, s: while it runs through, and with the hands' part before it. Rule (estimate).
  * @param lengthMm as it leaves the roller
- * @example passTime({ drive: 'crank', speed: 'even', lengthMm: 880 }) // { runS: 8, wholeS: 12 }
+ * @example passTime({ drive: 'crank', speed: 'even', lengthMm: 880 }, startingRules) // { runS: 8, wholeS: 12 }
  */
 export function passTime(
   { drive, speed, lengthMm }: { drive: Drive; speed: RollingSpeed; lengthMm: number },

@@ -42,7 +42,7 @@ export interface DustEffect {
 
 /**
  * What bench dust does: part of it becomes flour of the dough, part goes into the pot. Law on rules.
- * @example dustEffect({ kind: 'fine', gPerKg: 40, doughG: 1000, flourG: 660, waterG: 254 }).hydration // 0.372
+ * @example dustEffect({ kind: 'fine', gPerKg: 40, doughG: 1000, flourG: 660, waterG: 254 }, startingRules).hydration // 0.372
  */
 export function dustEffect(
   {

@@ -28,7 +28,7 @@ const needs = (parts: readonly Part[], id: string): number =>
  * Each limited ingredient beside what is taken of it. Law.
  * @param recipe a dough's parts with what there is of them; of several doughs of one kitchen, all their parts
  * @param parts the dough or doughs as they are weighed out, corrections counted
- * @example inHand(shortOfFlour.dough.parts, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
+ * @example inHand(planShortOfFlour.dough.parts, [{ id: 'flour-wholemeal', g: 260 }], basis) // [{ id: 'flour-wholemeal', needsG: 260, haveG: 200, … }]
  */
 export const inHand = (
   recipe: Plan['dough']['parts'],

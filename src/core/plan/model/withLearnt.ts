@@ -130,7 +130,7 @@ export const learntOfFigure = (found: readonly Learnt[], figure: string): readon
 /**
  * Of a cook's own rows those that plans may be worked out on: what they use, and what stands in place of shipped
  * rows, which a remedy or an egg may be taken from.
- * @example rowsFor([plan], ownRows).ingredients // its mill flour; not the 2,000 rows that it has nothing of
+ * @example rowsFor([plan], { ingredients: [], preparations: [] }) // { ingredients: [], preparations: [] }
  */
 export function rowsFor(
   plans: readonly Plan[],
