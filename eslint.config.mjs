@@ -18,6 +18,7 @@ const config = [
   },
   {
     files: ['src/**/*.ts', 'src/**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx', '**/testing/**'],
     rules: {
       // Who forgets to pass what the kitchen taught would be given what it started with, and never know.
       'no-restricted-syntax': [
