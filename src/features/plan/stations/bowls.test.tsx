@@ -185,6 +185,15 @@ describe('dose and bowl', () => {
     expect(at.plan().shape.doseG).toBeCloseTo((area * 30 * densityGPerMl) / 1000, 1);
   });
 
+  it('keeps a length that is typed while another tip is worked out', async () => {
+    await atPlan(<DoseAndBowl />);
+    await type('Piped length', '30');
+    const typed = field('Piped length');
+    await type('Piping tip', '15');
+    expect(field('Piped length')).toBe(typed);
+    expect(typed).toHaveValue('30');
+  });
+
   it('says why a filling does not pipe', async () => {
     await atPlan(<DoseAndBowl />, { plan: planWith({ filling: { tipMm: 4, texture: 'coarse' } }) });
     expect(region('Dose by piping')).toHaveTextContent(/block it: chop finer|too stiff|so loose/);

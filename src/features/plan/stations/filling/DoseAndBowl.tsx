@@ -26,7 +26,7 @@ const dosed = (plan: Plan, g: number): Plan => {
 
 /** How much filling there is, in bowls and bags, and a dose by spoon, by tip or by scale. */
 export default function DoseAndBowl() {
-  const { plan, result } = useShown();
+  const { result } = useShown();
   const { kitchen } = useWorld();
   const { text, units } = useUnits();
   const { filling: f, working: w, leftover } = result;
@@ -51,7 +51,7 @@ export default function DoseAndBowl() {
         </p>
       </section>
       <SpoonDoses />
-      <PipedDose key={plan.filling.tipMm} />
+      <PipedDose />
     </div>
   );
 }
@@ -111,7 +111,9 @@ function PipedDose() {
   const { kitchen } = useWorld();
   const { text } = useUnits();
   const { filling: f, working: w } = result;
-  const [lengthMm, setLength] = useState(() => Math.round(f.pipedMm));
+  // What the plan pipes, until another length is typed.
+  const [typedMm, setTyped] = useState<number | null>(null);
+  const lengthMm = typedMm ?? Math.round(f.pipedMm);
   const g = pipedDose({ lengthMm, densityGPerMl: f.densityGPerMl, tipMm: plan.filling.tipMm });
   return (
     <section aria-label="Dose by piping" className="grid gap-2">
@@ -124,7 +126,7 @@ function PipedDose() {
           range={{ min: 1, max: 500, unit: 'mm' }}
           value={lengthMm}
           step={1}
-          onChange={setLength}
+          onChange={setTyped}
         />
         <button type="button" className="btn" onClick={() => edit((p) => dosed(p, g))}>
           Dose {text(rounded(g), 'g')}
