@@ -38,20 +38,17 @@ const unsettled = (markup: string): string[] =>
     return !(Math.abs(parts - Math.round(parts)) < 1e-5);
   });
 
+/** The piece cut through, as large as a page shows it. */
+const sectionOf = ({ colour }: Plan, result: PlanResult) => (
+  <PieceSection rules={startingRules} result={result} colour={colour} width={640} maxHeight={320} />
+);
+
 function drawingsOf(plan: Plan, result: PlanResult): Record<string, string> {
   const family = familyOf(plan.shape.family);
   const steps = foldSteps(family, plan.shape, result.shape.mound);
   const scale = foldScale(steps);
   return {
-    section: drawn(
-      <PieceSection
-        rules={startingRules}
-        result={result}
-        colour={plan.colour}
-        width={640}
-        maxHeight={320}
-      />,
-    ),
+    section: drawn(sectionOf(plan, result)),
     layout: drawn(<LayoutDrawing result={result} colour={plan.colour} width={640} dimensions />),
     above: drawn(
       <PieceAbove rules={startingRules} result={result} colour={plan.colour} size={150} />,
@@ -107,15 +104,7 @@ describe.each(FAMILY_IDS)('%s', (family) => {
 
   it('writes inches for those who measure in them', () => {
     const inches = drawn(
-      <UnitsProvider initial={US_CUSTOMARY}>
-        <PieceSection
-          rules={startingRules}
-          result={result}
-          colour={plan.colour}
-          width={640}
-          maxHeight={320}
-        />
-      </UnitsProvider>,
+      <UnitsProvider initial={US_CUSTOMARY}>{sectionOf(plan, result)}</UnitsProvider>,
     );
     expect(inches).toMatch(/\d in lip/);
     expect(inches).not.toMatch(/\d mm\b/);

@@ -6,6 +6,7 @@ import { planWith } from '@/core/testing/plans';
 import { advance, redo, startHistory, undo } from './history';
 import { createDocumentEditor } from './documentEditor';
 import type { Save, SaveAnswer } from './editorTypes';
+import type { Drawer } from '../browser/drawer';
 import { testWorld } from './testWorld';
 
 const start = planWith();
@@ -157,6 +158,20 @@ describe('a drag and a sitting', () => {
     expect(other.getSnapshot().canUndo).toBe(false);
   });
 
+  it('a save found late replaces nothing that was changed meanwhile', async () => {
+    const { world } = await open();
+    const saved = { document: dosed(start, 11), edition: 4 };
+    const late = createDocumentEditor(
+      { ...world, justSaved: () => saved },
+      { document: start, edition: 3, revision: 1 },
+    );
+    const looking = late.restore();
+    late.edit((plan) => dosed(plan, 12));
+    await looking;
+    expect(late.getSnapshot()).toMatchObject({ document: dosed(start, 12), restored: false });
+    late.stop();
+  });
+
   it('a page drawn from what stood before the last save shows that save, and goes on from it', async () => {
     const { world } = await open();
     const saved = { document: dosed(start, 11), edition: 4 };
@@ -238,6 +253,12 @@ describe('a drag and a sitting', () => {
     expect(editor.getSnapshot().document).toEqual(start);
   });
 });
+
+/** The drawer of a window that is gone, with what it could not save. */
+function draftLeft(document: Plan): Drawer {
+  let text: string | null = JSON.stringify({ document, edition: 1, base: start });
+  return { read: () => text, write: (next) => (text = next), clear: () => (text = null) };
+}
 
 describe('documentEditor', () => {
   it('saves when the hand rests, once for a run of changes', async () => {
@@ -328,32 +349,24 @@ describe('documentEditor', () => {
 
   it('takes what a window left that is gone, once, and leaves its own drawer first', async () => {
     const { editor, leave, dose, world } = await open();
-    let text: string | null = JSON.stringify({
-      document: dosed(start, 12),
-      edition: 1,
-      base: start,
-    });
-    leave([{ read: () => text, write: (next) => (text = next), clear: () => (text = null) }]);
+    const left = draftLeft(dosed(start, 12));
+    leave([left]);
     await editor.restore();
     expect(dose()).toBe(12);
-    expect(text).toBeNull();
+    expect(left.read()).toBeNull();
     expect(world.drawer.read()).toContain('"doseG":12');
   });
 
   it('takes what is done before it has looked for no earlier visit, and leaves drafts where they lie', async () => {
     const { editor, leave, dose, setDose } = await open();
-    let text: string | null = JSON.stringify({
-      document: dosed(start, 12),
-      edition: 1,
-      base: start,
-    });
-    leave([{ read: () => text, write: (next) => (text = next), clear: () => (text = null) }]);
+    const left = draftLeft(dosed(start, 12));
+    leave([left]);
     const looking = editor.restore();
     setDose(9);
     await looking;
     expect(editor.getSnapshot().restored).toBe(false);
     expect(dose()).toBe(9);
-    expect(text).toContain('"doseG":12');
+    expect(left.read()).toContain('"doseG":12');
     editor.undo();
     expect(dose()).toBe(start.shape.doseG);
     expect(editor.getSnapshot().canUndo).toBe(false);
