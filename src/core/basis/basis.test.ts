@@ -1,3 +1,4 @@
+import { learntOf } from '../testing/learntOf';
 import { startingPantry } from '../composition/pantry';
 import { basisFrom, basisWith, startingBasis } from './basis';
 import { defineRules } from './rule';
@@ -224,18 +225,7 @@ describe('what a plan is worked out on', () => {
 
   it('is put together of its parts, as they were sent', () => {
     const flour = { ...startingPantry.ingredients.get('flour-00')!, water: 0.15 };
-    const learnt = [
-      {
-        quantity: 'stuck',
-        key: '',
-        value: 0.03,
-        low: 0.02,
-        high: 0.04,
-        typical: 0.02,
-        runs: 4,
-        held: false,
-      },
-    ] as const;
+    const learnt = [learntOf('stuck', 0.03)];
     const parts = { pantry: { ingredients: [flour], preparations: [] }, learnt };
     const basis = basisFrom(JSON.parse(JSON.stringify(parts)));
     expect(basis.pantry.ingredients.get('flour-00')).toEqual(flour);

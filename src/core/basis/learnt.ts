@@ -24,6 +24,8 @@ export interface Learnt {
   readonly value: number;
   readonly low: number;
   readonly high: number;
+  /** How far one batch lies from the next: one standard deviation, in the quantity's own scale. */
+  readonly betweenBatches: number;
   readonly typical: number;
   readonly runs: number;
   /** Kept at what is typical, as the cook asked. */

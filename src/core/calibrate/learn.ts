@@ -2,7 +2,7 @@ import { QUANTITY_IDS, type Learnt, type QuantityId } from '../basis/learnt';
 import { shortText } from '../fields';
 import { cookKey, HOLD_ALL } from './learntKeys';
 import { lossMultiplier } from './lossMultiplier';
-import { posterior, type Seen } from './posterior';
+import { NINETY, posterior, type Seen } from './posterior';
 import { QUANTITIES, type Quantity } from './quantities';
 import { fromScale, toScale } from './scale';
 
@@ -26,9 +26,6 @@ export interface RunEvidence {
   readonly madeOn: string;
   readonly evidence: readonly Evidence[];
 }
-
-/** Half the width of a 90 % range, in deviations. */
-const NINETY = 1.6449;
 
 /** A kitchen drifts by this share of what its batches differ by, a batch and a month. Rule. */
 const DRIFT = { batch: 0.25, month: 0.75 } as const;
@@ -103,7 +100,9 @@ function learntOf(group: Group, today: number, held: boolean): Learnt {
   return {
     quantity: id,
     key,
-    ...(id === 'lost' ? lossMultiplier(group.lost, group.expected) : levelOf(id, seen, today)),
+    ...(id === 'lost'
+      ? { ...lossMultiplier(group.lost, group.expected), betweenBatches: QUANTITIES.lost.noise }
+      : levelOf(id, seen, today)),
     typical,
     runs: runs.size,
     held,
@@ -113,7 +112,7 @@ function learntOf(group: Group, today: number, held: boolean): Learnt {
 /** The kitchen's own level of a quantity today, with its 90 % range. */
 function levelOf(id: QuantityId, seen: readonly Seen[], today: number) {
   const { scale, typical, spread, noise } = QUANTITIES[id];
-  const { mean, sd } = posterior({ mean: toScale(scale, typical), sd: spread }, seen, {
+  const { mean, sd, apart } = posterior({ mean: toScale(scale, typical), sd: spread }, seen, {
     drift: { batch: DRIFT.batch * noise, month: DRIFT.month * noise },
     today,
   });
@@ -121,5 +120,6 @@ function levelOf(id: QuantityId, seen: readonly Seen[], today: number) {
     value: fromScale(scale, mean),
     low: fromScale(scale, mean - NINETY * sd),
     high: fromScale(scale, mean + NINETY * sd),
+    betweenBatches: apart * noise,
   };
 }

@@ -1,10 +1,10 @@
+import { NINETY } from './posterior';
+
 /** What is held true of a cause before any batch: a Gamma of this shape and mean 1. Rule. */
 const SHAPE = 4;
 
 /** A cause is expected to lose this share at least: a model that says none does not make one loss a wonder. */
 export const LEAST_EXPECTED = 0.005;
-
-const NINETY = 1.6449;
 
 /** How many more pieces a kitchen loses to a cause than the sums say. */
 export interface LossMultiplier {

@@ -13,6 +13,21 @@ export interface Belief {
   readonly sd: number;
 }
 
+/** What is held true of a kitchen, and how its batches differ. */
+export interface Level extends Belief {
+  /** So many times as far apart as they were said to be. */
+  readonly apart: number;
+}
+
+/** Half the width of a 90 % range, in deviations. */
+export const NINETY = 1.6449;
+
+/** Until they are seen, batches are taken to differ so many times as much as usual: no two kitchens do alike. Rule. */
+export const TYPICAL_BATCHES = 1.25;
+
+/** That counts as much as so many batches. Rule. */
+const TYPICAL_COUNTS = 3;
+
 /** How a kitchen changes: one standard deviation a batch, and a month. */
 export interface Drift {
   readonly batch: number;
@@ -33,7 +48,7 @@ const DAYS_A_MONTH = 30.44;
  * swing it. Law of estimation on rules that say how far looks scatter and kitchens drift.
  * @param seen in any order
  * @param today the day it is asked for; that of the last look when left out
- * @example posterior({ mean: 0, sd: 1 }, [{ value: 1, sd: 1, day: 0 }]) // mean 0.5, sd 0.707
+ * @example posterior({ mean: 0, sd: 1 }, [{ value: 1, sd: 1, day: 0 }]) // mean 0.5, sd 0.707, apart 1.29
  */
 export function posterior(
   prior: Belief,
@@ -43,7 +58,7 @@ export function posterior(
     today,
     robust = true,
   }: { drift?: Drift; today?: number; robust?: boolean } = {},
-): Belief {
+): Level {
   const looks = [...seen].sort((a, b) => a.day - b.day || a.value - b.value);
   const heavy = robust && looks.length > 2;
   // The first guess of where they lie is their median: an outlier does not get to set it.
@@ -60,25 +75,32 @@ export function posterior(
   const last = looks.at(-1)?.day ?? 0;
   const months = today === undefined ? 0 : Math.max(0, today - last) / DAYS_A_MONTH;
   const { mean, variance } = course.now;
-  const wider = heavy ? widening(looks, course.levels) : 1;
+  const squares = squaresOf(looks, course.levels);
+  const wider = heavy ? Math.max(1, shrunk(squares, looks.length, EXPECTED_LOOKS, 1)) : 1;
   const since = drift.month ** 2 * (looks.length > 0 ? months : 0);
-  return { mean, sd: Math.sqrt(wider * variance + since) };
+  return {
+    mean,
+    // Never narrower than the looks themselves say.
+    sd: Math.sqrt(wider * variance + since),
+    apart: Math.sqrt(shrunk(squares, looks.length, TYPICAL_COUNTS, TYPICAL_BATCHES ** 2)),
+  };
 }
 
-/**
- * How much wider to believe where looks lie further apart than they were said to: their mean square against its
- * expected value, shrunk to 1 as by so many looks of the kind expected. Never narrower.
- */
-function widening(looks: readonly Seen[], levels: readonly number[]): number {
-  const squares = looks.reduce(
+/** How far looks lie from the kitchen's level, squared, in their own deviations, and added up. */
+const squaresOf = (looks: readonly Seen[], levels: readonly number[]): number =>
+  looks.reduce(
     (sum, { value, sd }, i) => sum + Math.min(FAR ** 2, ((value - levels[i]!) / sd) ** 2),
     0,
   );
-  // Levels were drawn to the looks: one of them is spent on that.
-  const free = looks.length - 1;
-  return Math.max(1, (EXPECTED_LOOKS + squares) / (EXPECTED_LOOKS + free));
-}
 
+/**
+ * The mean square of looks against its expected value, shrunk to what is expected as by so many looks. Levels were
+ * drawn to the looks: one of them is spent on that.
+ */
+const shrunk = (squares: number, looks: number, counts: number, expected: number): number =>
+  (counts * expected + squares) / (counts + Math.max(0, looks - 1));
+
+/** How much wider to believe where looks lie further apart than said: by so many of the kind expected. */
 const EXPECTED_LOOKS = 1;
 
 /** What lies further off, in its own deviations, widens no more: it is a slip. */

@@ -1,3 +1,4 @@
+import { learntOf } from '../testing/learntOf';
 import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingBasis } from '../basis/basis';
@@ -312,13 +313,4 @@ describe('whatToDo', () => {
 });
 
 const WORKED = { by: 'hand', kneadMin: 10, folds: 3, restMin: 15, restAt: 'room' } as const;
-const REST_LEARNED = {
-  quantity: 'rest',
-  key: '',
-  value: 1.5,
-  low: 1.3,
-  high: 1.7,
-  typical: 1,
-  runs: 5,
-  held: false,
-} as const;
+const REST_LEARNED = learntOf('rest', 1.5);

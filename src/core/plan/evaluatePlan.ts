@@ -10,6 +10,7 @@ import { figuresOf, type PlanFigures } from './model/figures';
 import { ladderOf, type PlanLadder } from './model/ladder';
 import { modelOf } from '../risk/modelOf';
 import { stationsOf, verdictOf, type PlanVerdict, type Stations } from './stations';
+import { nextBatch } from './nextBatch';
 import { workingsOf, type Workings } from './workings';
 
 /** Everything a plan works out to. */
@@ -81,6 +82,9 @@ export function evaluatePlan(plan: PlanAtBench, basis: Basis): PlanResult {
       stations,
       verdict: verdictOf(weakest.state, stations),
     },
-    { ladder: () => ladderOf(model), working: () => workingsOf(model, figures) },
+    {
+      ladder: () => ladderOf(model),
+      working: () => workingsOf(model, figures, () => nextBatch(plan, basis)),
+    },
   );
 }

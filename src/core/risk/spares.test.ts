@@ -1,3 +1,4 @@
+import { learntOf } from '../testing/learntOf';
 import type { Learnt } from '../basis/learnt';
 import { startingBasis } from '../basis/basis';
 import { toMake } from '../batch/toMake';
@@ -117,18 +118,7 @@ describe('spares', () => {
   });
 
   describe('where runs taught what is lost', () => {
-    const taught = (value: number, held = false): Learnt[] => [
-      {
-        quantity: 'burst',
-        key: '',
-        value,
-        low: value / 2,
-        high: value * 2,
-        typical: QUANTITIES.burst.typical,
-        runs: 5,
-        held,
-      },
-    ];
+    const taught = (value: number, held = false) => [learntOf('burst', value, { held })];
 
     it('count on that, and on what this plan loses beyond the typical', () => {
       expect(on(planWith(), taught(0.01)).breakage.share).toBe(0.01);

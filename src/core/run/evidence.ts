@@ -8,7 +8,8 @@ import { aimed, overAimed, stretchesOf } from './aims';
 import { doughIn, fillingIn } from './bowls';
 import { timedRounds, timedSheets } from './taps';
 import { QUANTITIES } from '../calibrate/quantities';
-import { runLedger } from './ledger';
+import { shareLook, type Look } from '../calibrate/shareLook';
+import { runLedger, type RunLedger } from './ledger';
 import { lossEvidence } from './losses';
 import type { RunState } from './fold';
 
@@ -20,12 +21,6 @@ const LEAST_PIECES = 8;
  * trim came out as well where nobody weighed that. Rule.
  */
 const VAGUE = { filling: 0.02, dough: 0.035, doughWithTrim: 0.02 } as const;
-
-/** One look at a ratio in a batch, and how far its measuring may be off. */
-interface Look {
-  readonly value: number;
-  readonly sd: number;
-}
 
 /** Looks at the same thing in one batch, as one: each by how sure it is. */
 function together(looks: readonly Look[]): Look | null {
@@ -166,29 +161,28 @@ function ofBowls(
   const rolledG = ledger.dough.inG - (left.doughG ?? 0);
   if (whole && rolledG > 0) {
     const spoilt = result.ledger.dough.spoiltG * cut + result.ledger.dough.endTrimG;
-    const share = plausible('stuck', (ledger.dough.unexplainedG - spoilt) / rolledG);
     // What is left of several sums carries the errors of all of them.
     const offG = Math.hypot(
       SPOILT * spoilt,
-      (state.weighedPieces ? PIECES_DIFFER / Math.sqrt(state.weighedPieces.n) : stripError(state)) *
-        ledger.dough.inPiecesG,
+      inPiecesError(plan, state, ledger),
       bowlG(ledger.dough.inG),
       bowlG(left.doughG ?? 0),
       bowlG(left.trimG ?? 0),
     );
-    const sd = offG / (QUANTITIES.stuck.typical * rolledG);
-    if (sd < TOO_VAGUE) add('stuck', share, { sd });
+    const share = atMost('stuck', (ledger.dough.unexplainedG - spoilt) / rolledG);
+    const stuck = shareLook('stuck', share, offG / rolledG);
+    if (stuck) add('stuck', stuck.value, { sd: stuck.sd });
   }
   if (doses && left.fillingG !== null && plan.batch.fillingLoss.kind === 'bowl') {
     const usable = ledger.filling.inG - left.fillingG;
-    const share = plausible('bowl', ledger.filling.unexplainedG / usable);
     const offG = Math.hypot(
       doseError(plan, state) * ledger.filling.inPiecesG,
       bowlG(ledger.filling.inG),
       bowlG(left.fillingG),
     );
-    const sd = offG / (QUANTITIES.bowl.typical * usable);
-    if (usable > 0 && sd < TOO_VAGUE) add('bowl', share, { sd });
+    const share = atMost('bowl', ledger.filling.unexplainedG / usable);
+    const bowl = shareLook('bowl', share, offG / usable);
+    if (bowl) add('bowl', bowl.value, { sd: bowl.sd });
   }
   const planned = result.ledger.dough.trimG * cut;
   if (left.trimG !== null && planned > 20) {
@@ -231,17 +225,24 @@ function doseError(plan: Plan, { doses }: RunState): number {
   return Math.hypot((piped ? 0.05 : 0.1) / Math.sqrt(n), SCALE_STEP_G / load);
 }
 
-/** A share told no better than this, in its logarithm, is not evidence: two weights that nearly agree. */
-const TOO_VAGUE = 1.5;
-
-/** A small difference of large weights is told no lower, or higher, than kitchens are. */
-function plausible(id: 'stuck' | 'bowl', share: number): number {
-  const { typical, spread } = QUANTITIES[id];
-  return clamp(share, typical * Math.exp(-2 * spread), typical * Math.exp(3 * spread));
-}
+/** More than any kitchen leaves is a slip of another weight. */
+const atMost = (id: 'stuck' | 'bowl', share: number): number =>
+  Math.min(share, QUANTITIES[id].typical * Math.exp(3 * QUANTITIES[id].spread));
 
 /** Pieces differ from one another by so much; the mean of several by less. */
 const PIECES_DIFFER = 0.06;
+
+/** How far off the dough in a batch's pieces may be, g: by the strip, or by whole pieces less their filling. */
+function inPiecesError(plan: Plan, state: RunState, { dough, filling }: RunLedger): number {
+  const { pieces, doses, weighedPieces } = state;
+  if (!weighedPieces) return stripError(state) * dough.inPiecesG;
+  const { spread, noise } = QUANTITIES.dosed;
+  const dose = doses ? doseError(plan, state) : Math.hypot(spread, noise);
+  return Math.hypot(
+    (PIECES_DIFFER / Math.sqrt(weighedPieces.n)) * pieces * weighedPieces.g,
+    dose * filling.inPiecesG,
+  );
+}
 
 /** What a bowl's weight may be off, g. */
 const bowlG = (g: number): number => Math.max(BOWL.g, BOWL.share * g);

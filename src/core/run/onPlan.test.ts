@@ -1,7 +1,7 @@
+import { learntOf } from '../testing/learntOf';
 import { startingRules } from '../basis/rules';
 import fc from 'fast-check';
 import { startingBasis, type Basis } from '../basis/basis';
-import type { Learnt, QuantityId } from '../basis/learnt';
 import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
 import { FAMILY_IDS, familyOf } from '../shapes/families';
 import { eventsFrom } from '../testing/kitchens';
@@ -14,20 +14,9 @@ import { planAgain } from '../log/planAgain';
 import { runLedger } from './ledger';
 import type { Plan } from '../plan/document/schema';
 
-const learned = (quantity: QuantityId, key: string, value: number): Learnt => ({
-  quantity,
-  key,
-  value,
-  low: value * 0.95,
-  high: value * 1.05,
-  typical: 1,
-  runs: 5,
-  held: false,
-});
-
 const basisOf = (plan: Plan, dosed: number, thicker: number): Basis => ({
   ...startingBasis,
-  learnt: [learned('dosed', '', dosed), learned('thicker', plan.sheet.roller.id, thicker)],
+  learnt: [learntOf('dosed', dosed), learntOf('thicker', thicker, { key: plan.sheet.roller.id })],
 });
 
 const live = (plan: Plan, result: PlanResult, ...happenings: Happening[]): Live =>

@@ -9,7 +9,7 @@ import type { RunState } from './fold';
 import type { WayId } from './ways';
 
 /** Grows when a summary says more, or reads evidence otherwise: older ones are then made again. */
-export const SUMMARY_VERSION = 2;
+export const SUMMARY_VERSION = 3;
 
 /** A run in the few figures that lists, trends and learning need. */
 export interface RunSummary {

@@ -5,6 +5,7 @@ import type { QuantityId } from '../basis/learnt';
 import { QUANTITIES } from '../calibrate/quantities';
 import { fromScale, toScale } from '../calibrate/scale';
 import type { Plan } from '../plan/document/schema';
+import { nextBatch } from '../plan/nextBatch';
 import { evaluatePlan, type PlanResult } from '../plan/evaluatePlan';
 import type { Happening, RunEvent } from '../run/events';
 import { evidenceOf } from '../run/evidence';
@@ -47,6 +48,7 @@ const asLearnt = (plan: Plan, truth: Hidden): Learnt[] =>
     value: truth[quantity],
     low: truth[quantity],
     high: truth[quantity],
+    betweenBatches: 0,
     typical: QUANTITIES[quantity].typical,
     runs: 0,
     held: false,
@@ -58,8 +60,8 @@ const takes = ({ ledger, pieces }: PlanResult) => ({
   filling: (ledger.filling.inG - ledger.filling.leftoverG) / pieces,
 });
 
-/** How far what is measured is off: doses by the spoon from one another, a strip by scale and ruler. */
-const MEASURED = { dose: 0.1, strip: 0.05 } as const;
+/** How far what is measured is off: doses and blanks from one another, a strip by scale and ruler. */
+const MEASURED = { piped: 0.05, spooned: 0.1, sheets: 0.03, strip: 0.05 } as const;
 
 /** What is awkward about a made-up kitchen, beside its biases. */
 export interface KitchenKind {
@@ -76,6 +78,8 @@ export interface KitchenKind {
   readonly roundG?: number;
   /** Every third batch is by a cook who doses otherwise and hardly weighs. */
   readonly careless?: true;
+  /** Ten whole pieces are weighed as well: with the doses they tell the dough. */
+  readonly tenPieces?: true;
 }
 
 /** The kinds that learning is held against, each so many kitchens. */
@@ -86,6 +90,7 @@ export const KITCHEN_KINDS: readonly KitchenKind[] = [
   { name: 'outliers', outliers: 0.1 },
   { name: 'half written down', missing: 0.5 },
   { name: 'scale of 5 g', roundG: 5 },
+  { name: 'ten pieces weighed', tenPieces: true },
   { name: 'careless third cook', careless: true },
   { name: 'drifting, outliers', drift: 0.01, outliers: 0.1 },
   { name: 'half written down, scale of 5 g', missing: 0.5, roundG: 5 },
@@ -112,10 +117,9 @@ const OUTLIER = 0.35;
 /** How a careless cook doses, and how far apart. */
 const CARELESS = { dosed: 1.12, scatter: 2 } as const;
 
-interface Off {
-  readonly dough: number;
-  readonly filling: number;
-}
+type Bowl = 'dough' | 'filling';
+
+type Off = Readonly<Record<Bowl, number>>;
 
 /** How one made-up kitchen went. */
 export interface KitchenCourse {
@@ -125,6 +129,8 @@ export interface KitchenCourse {
   readonly offTypical: readonly Off[];
   /** Whether the 90 % range held the truth, after each run, by quantity. */
   readonly held: readonly Readonly<Partial<Record<QuantityId, boolean>>>[];
+  /** Whether the 90 % range of the next batch, as told before it, held what that batch then took. */
+  readonly next: readonly Readonly<Record<Bowl, boolean>>[];
 }
 
 /**
@@ -137,9 +143,17 @@ export function kitchenCourse(
   runs: number,
   kind: KitchenKind,
 ): KitchenCourse {
-  const { scatter = 1, drift = 0, outliers = 0, missing = 0, roundG = 0, careless } = kind;
-  const next = seeded(seed);
-  const normal = normals(next);
+  const {
+    scatter = 1,
+    drift = 0,
+    outliers = 0,
+    missing = 0,
+    roundG = 0,
+    careless,
+    tenPieces,
+  } = kind;
+  const random = seeded(seed);
+  const normal = normals(random);
   const drawn = (id: QuantityId, of: 'spread' | 'noise', around: number) => {
     const { scale } = QUANTITIES[id];
     const times = of === 'noise' ? scatter : 1;
@@ -149,14 +163,15 @@ export function kitchenCourse(
     HIDDEN.map((id) => [id, drawn(id, 'spread', QUANTITIES[id].typical)]),
   ) as Hidden;
   // Without awkwardness nothing more is drawn: the steady kitchens stay the same.
-  const chance = (share: number) => share > 0 && next() < share;
+  const chance = (share: number) => share > 0 && random() < share;
   const read = (g: number): number => {
-    const off = chance(outliers) ? 1 + OUTLIER * (next() < 0.5 ? -1 : 1) : 1;
+    const off = chance(outliers) ? 1 + OUTLIER * (random() < 0.5 ? -1 : 1) : 1;
     return Math.max(0, roundG > 0 ? Math.round((g * off) / roundG) * roundG : g * off);
   };
   const seen: RunEvidence[] = [];
   const off: Off[] = [];
   const offTypical: Off[] = [];
+  const next: Record<Bowl, boolean>[] = [];
   const held: Partial<Record<QuantityId, boolean>>[] = [];
   for (let run = 0; run < runs; run += 1) {
     const today = new Date(Date.UTC(2026, 8, 1) + 7 * run * 86_400_000).toISOString().slice(0, 10);
@@ -190,12 +205,22 @@ export function kitchenCourse(
     });
     off.push(offBy(meant));
     offTypical.push(offBy(takes(evaluatePlan(plan, { ...startingBasis, learnt: spares }))));
+    const range = nextBatch(plan, basis);
+    const holds = (bowl: Bowl) => {
+      const [low, high] = range[bowl];
+      return low <= planned.pieces * took[bowl] && planned.pieces * took[bowl] <= high;
+    };
+    next.push({ dough: holds('dough'), filling: holds('filling') });
     const { ledger } = actual;
     const pieces = Math.floor(
       Math.min(planned.dough.totalG / took.dough, planned.filling.totalG / took.filling),
     );
     const each = (g: number) => (g * pieces) / actual.pieces;
-    const spoon = MEASURED.dose * (odd ? CARELESS.scatter : 1);
+    // As sheets came out, not as they were meant.
+    const { platedG, spareG, tastedG } = ledger.dough;
+    const doughEachG = (platedG + spareG + tastedG) / actual.pieces;
+    const spoon =
+      MEASURED[plan.shape.laid === 'piped' ? 'piped' : 'spooned'] * (odd ? CARELESS.scatter : 1);
     const written: Happening[] = [
       { kind: 'weighed', what: 'dough', g: planned.dough.totalG },
       { kind: 'weighed', what: 'filling', g: planned.filling.totalG },
@@ -205,6 +230,20 @@ export function kitchenCourse(
         g: read(10 * plan.shape.doseG * now.dosed * (1 + (spoon / Math.sqrt(10)) * normal())),
         n: 10,
       },
+      ...(tenPieces
+        ? [
+            {
+              kind: 'weighed' as const,
+              what: 'pieces' as const,
+              g: read(
+                10 *
+                  (plan.shape.doseG * now.dosed * (1 + (spoon / Math.sqrt(10)) * normal()) +
+                    doughEachG * (1 + (MEASURED.sheets / Math.sqrt(10)) * normal())),
+              ),
+              n: 10,
+            },
+          ]
+        : []),
       {
         kind: 'measured',
         test: 'thicknessMm',
@@ -246,5 +285,5 @@ export function kitchenCourse(
       ),
     );
   }
-  return { off, offTypical, held };
+  return { off, offTypical, held, next };
 }

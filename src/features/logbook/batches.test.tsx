@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { learntOf } from '@/core/testing/learntOf';
 import '@testing-library/jest-dom';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -194,20 +195,8 @@ describe('how it goes', () => {
 });
 
 describe('what it taught', () => {
-  const learnt = (quantity: QuantityId, more: Partial<Learnt> = {}): Learnt => {
-    const { typical } = QUANTITIES[quantity];
-    return {
-      quantity,
-      key: '',
-      value: typical * 1.1,
-      low: typical * 1.05,
-      high: typical * 1.2,
-      typical,
-      runs: 6,
-      held: false,
-      ...more,
-    };
-  };
+  const learnt = (quantity: QuantityId, more: Partial<Learnt> = {}) =>
+    learntOf(quantity, QUANTITIES[quantity].typical * 1.1, more);
 
   it.each(Object.keys(QUANTITIES) as QuantityId[])(
     '%s is told by name, with typical, range and runs',

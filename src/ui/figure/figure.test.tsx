@@ -1,8 +1,9 @@
 /** @jest-environment jsdom */
+import { learntOf } from '@/core/testing/learntOf';
 import '@testing-library/jest-dom';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Learnt, Taught } from '@/core/basis/learnt';
+import type { Taught } from '@/core/basis/learnt';
 import { STATES } from '@/core/basis/state';
 import { US_CUSTOMARY } from '@/core/units/units';
 import type { Working } from '@/core/working/working';
@@ -74,16 +75,7 @@ describe('a figure', () => {
   });
 
   it('says how far an estimate may be off, and what the kitchen’s own batches taught', async () => {
-    const learnt: Learnt = {
-      quantity: 'dosed',
-      key: 'ines',
-      value: 1.08,
-      low: 1.05,
-      high: 1.12,
-      typical: 1,
-      runs: 3,
-      held: false,
-    };
+    const learnt = learntOf('dosed', 1.08, { key: 'ines', low: 1.05, high: 1.12, runs: 3 });
     const sheet = await opened({ ...DOSE, kind: 'rule', range: [10, 14], learnt: [learnt] });
     expect(sheet).toHaveTextContent('Likely from 0.35 oz to 0.49 oz.');
     expect(sheet).toHaveTextContent(

@@ -1,3 +1,4 @@
+import { learntOf } from '../../testing/learntOf';
 import type { Learnt } from '../../basis/learnt';
 import { startingPantry } from '../../composition/pantry';
 import { cookKey } from '../../calibrate/learntKeys';
@@ -6,17 +7,8 @@ import { preparationTime, PREPARATION_TIMES } from './preparationTimes';
 
 const maren = { id: 'maren', name: 'Maren', pace: 1.2 } as Parameters<typeof paceOf>[0];
 
-const learnt = (key: string, value: number, change: Partial<Learnt> = {}): Learnt => ({
-  quantity: 'pace',
-  key,
-  value,
-  low: value * 0.9,
-  high: value * 1.1,
-  typical: 1,
-  runs: 4,
-  held: false,
-  ...change,
-});
+const learnt = (key: string, value: number, change: Partial<Learnt> = {}) =>
+  learntOf('pace', value, { key, ...change });
 const own = (value: number, change: Partial<Learnt> = {}) =>
   learnt(cookKey('tortelloni', 'Maren'), value, change);
 

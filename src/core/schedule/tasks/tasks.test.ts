@@ -1,3 +1,4 @@
+import { learntOf } from '../../testing/learntOf';
 import { classShares } from '../classShares';
 import fc from 'fast-check';
 import { startingBasis } from '../../basis/basis';
@@ -375,16 +376,7 @@ describe('tasks', () => {
   });
 
   it('take each cook as long as the log knows, and are as sure as it is', () => {
-    const learnt = (key: string, value: number) => ({
-      quantity: 'pace' as const,
-      key,
-      value,
-      low: value * 0.9,
-      high: value * 1.1,
-      typical: 1,
-      runs: 6,
-      held: false,
-    });
+    const learnt = (key: string, value: number) => learntOf('pace', value, { key });
     const family = DAY_PLANS.get('ravioli')!.shape.family;
     const rows = [learnt(family, 1), learnt(`${family}/Maren`, 0.6), learnt(`${family}/Ivo`, 1.4)];
     const turns = (known: readonly ReturnType<typeof learnt>[]) => {

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
+import { learntOf } from '@/core/testing/learntOf';
 import '@testing-library/jest-dom';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Learnt } from '@/core/basis/learnt';
 import { startingBasis, type Basis } from '@/core/basis/basis';
 import { toMake } from '@/core/batch/toMake';
 import type { Plan } from '@/core/plan/document/schema';
@@ -52,17 +52,7 @@ describe('how many hands lose', () => {
   });
 
   it('gives way to what the kitchen’s runs taught', async () => {
-    const burst: Learnt = {
-      quantity: 'burst',
-      key: '',
-      value: 0.12,
-      low: 0.08,
-      high: 0.17,
-      typical: 0.05,
-      runs: 6,
-      held: false,
-    };
-    await shown(planWith(), { ...startingBasis, learnt: [burst] });
+    await shown(planWith(), { ...startingBasis, learnt: [learntOf('burst', 0.12)] });
     expect(text()).toContain('your batches lost 12 %');
   });
 
