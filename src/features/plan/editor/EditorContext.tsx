@@ -5,6 +5,7 @@ import {
   useContext,
   useDeferredValue,
   useMemo,
+  useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
@@ -15,7 +16,7 @@ import type { Plan } from '@/core/plan/document/schema';
 import type { PlanResult } from '@/core/plan/evaluatePlan';
 import type { TestedBatch } from '@/server/repositories/batch';
 import type { DocumentEditor, EditorSnapshot } from '@/ui/editor/editorTypes';
-import { answersOn, type Answer } from './answer';
+import { answering, type Answer } from './answer';
 
 export type PlanEditor = DocumentEditor<Plan>;
 
@@ -87,14 +88,14 @@ function AnswerProvider({
   batch: TestedBatch | null;
   children: ReactNode;
 }) {
-  const answerTo = useMemo(() => answersOn(basis, batch), [basis, batch]);
+  const [answerTo] = useState(answering);
   const plan = useSyncExternalStore(
     editor.subscribe,
     () => editor.getSnapshot().document,
     () => editor.getSnapshot().document,
   );
   const behind = useDeferredValue(plan);
-  const answer = useMemo(() => answerTo(behind), [answerTo, behind]);
+  const answer = useMemo(() => answerTo(behind, basis, batch), [answerTo, behind, basis, batch]);
   return (
     <SettlingOf value={behind !== plan}>
       <AnswerOf value={answer}>{children}</AnswerOf>

@@ -2,7 +2,6 @@
 
 import type { Remote } from 'comlink';
 import { useCallback, useState } from 'react';
-import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { WITH_ROOM, type MapKind, type MapPoint } from '@/core/risk/marginMap';
 import { Button } from '@/ui/buttons/Button';
 import { Choice } from '@/ui/fields/Choice';
@@ -21,8 +20,8 @@ const KINDS = Object.keys(MAP_AXES) as MapKind[];
 
 /** Where the piece holds, over two things at a time, and how many hands as they are will lose. */
 export function Balance() {
-  const { tested, result } = useShown();
-  const { basis, kitchen } = useWorld();
+  const { tested, on, result } = useShown();
+  const { kitchen } = useWorld();
   const { edit } = useEdit();
   const { text } = useUnits();
   const [kind, setKind] = useState<MapKind>('thickness');
@@ -31,11 +30,11 @@ export function Balance() {
     (model: Remote<ModelWorker>) =>
       model.balance(
         tested,
-        basisPartsFor(tested, basis),
+        on,
         kind,
         kitchen.cutters.map(({ mm }) => mm),
       ),
-    [tested, basis, kind, kitchen],
+    [tested, on, kind, kitchen],
   );
   const { value, behind, failed } = useLive(ask);
   const map = value?.map ?? null;
@@ -70,7 +69,7 @@ export function Balance() {
       )}
       {!value && !failed && <p className="text-ink-dim">Working out where it holds…</p>}
       {value && (
-        <div className={behind ? 'opacity-60' : ''} aria-busy={behind}>
+        <div aria-busy={behind}>
           {map && (
             <>
               <BalanceChart map={map} onMove={move} />

@@ -109,7 +109,7 @@ export function BalanceChart({
       <svg
         ref={svg}
         viewBox={`0 0 ${drawn.width} ${drawn.height}`}
-        className="w-full max-w-[640px] touch-pan-y select-none"
+        className="w-full max-w-[640px] touch-pan-y select-none in-aria-busy:opacity-60"
         onPointerMove={(event) => {
           const { row, column } = at(event);
           setOver({ row, column });

@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { withHeatOption, type HeatOption } from '@/core/plan/questions/heatSearch';
 import { familyOf } from '@/core/shapes/families';
 import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
@@ -20,9 +19,9 @@ const HeatTable = dynamic(() =>
 
 /** Other ways to use both up: every thickness and blank inside its band, ranked, one tap to adopt. */
 export function DeadHeats() {
-  const { plan, tested, result } = useShown();
+  const { plan, tested, on, result } = useShown();
   const { edit } = useEdit();
-  const { kitchen, basis } = useWorld();
+  const { kitchen } = useWorld();
   const { state, start, cancel } = useSearch<HeatOption[]>();
   const [ownTools, setOwnTools] = useState(false);
   const [size] = familyOf(plan.shape.family).dimensions;
@@ -31,7 +30,6 @@ export function DeadHeats() {
     .filter((mm) => size && mm >= size.minMm && mm <= size.maxMm);
 
   const look = () => {
-    const on = basisPartsFor(plan, basis);
     const bands = ownTools ? { sizesMm: own } : {};
     start((search, onProgress) => search.searchHeats(tested, on, bands, onProgress));
   };

@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { useIdFor } from '@/features/plans/useIdFor';
 import { useAction } from '@/features/actions/useAction';
-import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import { MOST_SHAPES, type Split } from '@/core/plan/questions/splitShapes';
 import { FAMILY_IDS, familyOf, type FamilyId } from '@/core/shapes/families';
 import { importPlans } from '@/server/actions/plans';
@@ -27,12 +26,10 @@ const SHARED = {
 
 /** The batch as several shapes: each with its verdict, adopted in one tap. */
 export function SplitShapes() {
-  const { plan, tested } = useShown();
-  const { basis } = useWorld();
+  const { plan, tested, on } = useShown();
   const { state, start, cancel } = useSearch<Split[]>();
   const [others, setOthers] = useState<readonly FamilyId[]>([]);
   const own = plan.shape.family;
-  const on = () => basisPartsFor(tested, basis);
   return (
     <Folded title="Split among shapes">
       <div className="grid gap-3">
@@ -60,14 +57,14 @@ export function SplitShapes() {
           <Button
             strong
             resting={others.length === 0 || state.at === 'running'}
-            onClick={() => start((search) => search.splitAmong(tested, on(), others))}
+            onClick={() => start((search) => search.splitAmong(tested, on, others))}
           >
             Split among these
           </Button>
           <Button
             resting={state.at === 'running'}
             onClick={() =>
-              start((search, onProgress) => search.bestPartners(tested, on(), onProgress))
+              start((search, onProgress) => search.bestPartners(tested, on, onProgress))
             }
           >
             Find the best second shape

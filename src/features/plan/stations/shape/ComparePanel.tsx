@@ -1,13 +1,12 @@
 'use client';
 
 import { useEffect } from 'react';
-import { basisPartsFor } from '@/core/plan/model/withLearnt';
 import type { ShapeOutcome } from '@/core/plan/questions/compareShapes';
 import { familyOf } from '@/core/shapes/families';
 import { FamilyGlyph } from '@/ui/drawings/FamilyGlyph';
 import { StateMark } from '@/ui/figure/StateMark';
 import { useUnits } from '@/ui/units/UnitsContext';
-import { useEdit, useShown, useWorld } from '../../editor/EditorContext';
+import { useEdit, useShown } from '../../editor/EditorContext';
 import { SearchProgress } from '../../search/SearchProgress';
 import { useSearch } from '../../search/useSearch';
 import { TakeButton } from '@/ui/buttons/TakeButton';
@@ -18,22 +17,18 @@ const SETTLE_MS = 250;
 
 /** The same dough and filling as every shape, side by side. */
 export function ComparePanel() {
-  const { plan, tested, result } = useShown();
+  const { plan, tested, on, result } = useShown();
   const { edit } = useEdit();
-  const { basis } = useWorld();
   const { text } = useUnits();
   const { state, start, cancel } = useSearch<ShapeOutcome[]>();
   useEffect(() => {
     // Not while a ruler is still being dragged.
     const timer = setTimeout(
-      () =>
-        start((search, onProgress) =>
-          search.compareShapes(tested, basisPartsFor(tested, basis), onProgress),
-        ),
+      () => start((search, onProgress) => search.compareShapes(tested, on, onProgress)),
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [tested, basis, start]);
+  }, [tested, on, start]);
   return (
     <section aria-label="Compare shapes" className="grid gap-3">
       <p>
