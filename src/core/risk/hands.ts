@@ -2,8 +2,9 @@ import type { Rules } from '../basis/rules';
 import type { HeldModel } from '../plan/model/model';
 import type { Laid } from '../shapes/mound';
 import type { Range } from './interpolate';
-import type { DoseSide, Kernel, SheetSide } from './kernel';
+import type { Kernel } from './kernel';
 import { MARGIN_IDS, type MarginId } from './margins';
+import type { DoseSide, SheetSide } from './sides';
 
 /** How far one piece in a batch is out of true, one standard deviation. */
 export interface Spread {

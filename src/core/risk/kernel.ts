@@ -1,40 +1,16 @@
 import { coreFrozen } from '../boil/coreFrozen';
 import { coreThawed } from '../boil/coreThawed';
-import { liftPull, wetStrength } from '../hold/lift';
+import { wetStrength } from '../hold/lift';
 import { minuteWhen, paceIn, type PhasePlace } from '../hold/phases';
 import { cookedShape } from '../plan/model/boil';
 import { moundPerimeter } from '../plan/model/hold';
 import type { HeldModel } from '../plan/model/model';
 import { neededLip, pressedEdge } from '../shapes/finish';
-import type { Mound } from '../shapes/mound';
 import { lazily } from '../working/lazy';
 import { tensor, type Range } from './interpolate';
-import { MARGINS, NO_END } from './margins';
+import { MARGINS } from './margins';
 import { seepOver } from './seepOver';
-
-/** What of a piece hangs on its dose alone. */
-export interface DoseSide {
-  readonly mound: Mound;
-  readonly lipMm: number;
-  /** Sheet thickness ÷ dough over the dome. */
-  readonly thins: number;
-  readonly perimeterMm: number;
-  readonly doseG: number;
-}
-
-/** What of a piece hangs on its sheet alone. */
-export interface SheetSide {
-  readonly thicknessMm: number;
-  readonly neededLipMm: number;
-  readonly open: number;
-  readonly sealFactor: number;
-  /** Minutes the hold is good for, of those planned. */
-  readonly seep: number;
-  readonly wetKPa: number;
-  readonly edgeMin: number;
-  readonly faceMin: number;
-  readonly doughG: number;
-}
+import type { DoseSide, PieceAt, SheetSide } from './sides';
 
 /** A plan's margins as plain numbers, over any thickness and dose of a range. */
 export interface Kernel {
@@ -67,7 +43,6 @@ export function kernelOf(
   const { rules } = basis;
   const { input } = piece;
   const { family, size, finish } = input;
-  const { openMin, fillMin } = sheet.fill;
   const pace = (place: PhasePlace) => 60 * paceIn(place, hold.climate, rules);
   const doughPerMmG = piece.made.doughG / input.thicknessMm;
   const safeMin = hold.safe?.minute ?? Infinity;
@@ -99,16 +74,11 @@ export function kernelOf(
   );
 
   const inSauce = rules['boil.sauce'].value * plan.boil.sauceMin;
-  const rough = rules['boil.room'].value * rules[`boil.rough.${plan.boil.style}`].value;
-  const { growth } = boil.burst;
   // How much later a frozen piece cooks hardly hangs on its dose; ice lies behind a thicker face for longer.
   const { later } = boil;
-  // Read once: every piece of a scatter asks for them.
-  const tears = rules['shape.tears'].value;
-  const joins = rules['seal.holds'].value;
-  const stands = rules['boil.skinStands'].value;
-  const standsMin = rules['boil.skinStandsMin'].value;
   const leastPotMin = boil.forSafety ? 1 : 0;
+  const each = MARGINS.map((margin) => margin.over(model));
+  const filled = {} as PieceAt;
 
   return {
     doseSide(dose) {
@@ -122,16 +92,13 @@ export function kernelOf(
       };
     },
     sheetSide(mm) {
-      const open = (openMin * mm) / input.thicknessMm;
       const { tackyS, endMoisture } = seepAt(mm);
       const tacky = tackyS && minuteWhen(plan.hold.phases, tackyS, pace);
-      const goodFor = Math.min(tacky ?? Infinity, safeMin);
       return {
         thicknessMm: mm,
         neededLipMm: neededLip(finish, mm, rules),
-        open: fillMin > 0 ? open / fillMin : NO_END,
         sealFactor: hold.sealFactor,
-        seep: hold.plannedMin > 0 && Number.isFinite(goodFor) ? goodFor / hold.plannedMin : NO_END,
+        goodForMin: Math.min(tacky ?? Infinity, safeMin),
         wetKPa: wetStrength(dough.strengthKPa, endMoisture - sheet.moisture, rules),
         edgeMin: rules['boil.edge'].value * (pressedEdge(finish, mm, rules) / 2) ** 2,
         faceMin: rules['boil.face'].value * mm ** 2,
@@ -141,30 +108,21 @@ export function kernelOf(
     coreMin: (mm, dose) => core.over([mm], [Math.log(dose)])[0]!,
     coreGrid: (mm, dose) => core.over(mm, dose.map(Math.log)),
     margins(dose, at, coreMin, out) {
-      const lip = Math.max(0, dose.lipMm) / at.neededLipMm;
-      const overTop = at.thicknessMm / dose.thins;
       const minutes = Math.max(
         coreMin,
         at.edgeMin + later.bathMin,
         at.faceMin + later.bathMin + (later.faceMin * at.thicknessMm) / input.thicknessMm,
       );
-      const potMin = Math.max(minutes - inSauce, leastPotMin * coreMin, 0.5);
-      out[0] = lip;
-      out[1] = overTop / tears;
-      out[2] = at.open;
-      out[3] = at.sealFactor / joins;
-      out[4] = at.seep;
-      out[5] =
-        at.wetKPa /
-        liftPull({
-          pieceG: dose.doseG + at.doughG,
-          perimeterMm: dose.perimeterMm,
-          thicknessMm: overTop,
-        });
-      out[6] = growth > 0 ? (rough * at.sealFactor * Math.min(1, lip)) / growth : NO_END;
-      out[7] = (stands * at.faceMin + standsMin) / potMin;
+      filled.dose = dose;
+      filled.sheet = at;
+      filled.lip = Math.max(0, dose.lipMm) / at.neededLipMm;
+      filled.overTopMm = at.thicknessMm / dose.thins;
+      filled.potMin = Math.max(minutes - inSauce, leastPotMin * coreMin, 0.5);
       let least = Infinity;
-      for (let i = 0; i < LINKS.length; i += 1) if (LINKS[i] && out[i]! < least) least = out[i]!;
+      for (let i = 0; i < each.length; i += 1) {
+        out[i] = each[i]!(filled);
+        if (LINKS[i] && out[i]! < least) least = out[i]!;
+      }
       return least;
     },
   };

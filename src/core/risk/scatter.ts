@@ -2,9 +2,10 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { HeldModel } from '../plan/model/model';
 import { BURST, handsOf, LIP, SEAL, steadyLink, type Hands, type Spread } from './hands';
 import type { Range } from './interpolate';
-import { kernelOf, type DoseSide, type Kernel, type SheetSide } from './kernel';
+import { kernelOf, type Kernel } from './kernel';
 import { MARGIN_IDS, type MarginId } from './margins';
 import { fillDistances, fillNormals } from './normals';
+import type { DoseSide, SheetSide } from './sides';
 
 /** What becomes of a batch made by hands. */
 export interface Scatter {
